@@ -1,0 +1,57 @@
+import { sectionPath, type Section } from '../../src/core/source';
+import { findSources } from '../paths';
+import { readFiles, type FileRead } from '../reading';
+import { clearProgress, EXIT, print, showProgress, tellProblem } from '../terminal';
+
+function asJson(read: FileRead): string {
+  const sections: Section[] = [];
+  const pages = read.pages.map((page, at) => {
+    sections.push(...(read.sections[at] ?? []));
+    return {
+      page: page.number,
+      label: page.label,
+      text: page.text,
+      lines: page.lines.map((line) => ({ text: page.text.slice(line.start, line.end), section: sectionPath(sections, line.section) })),
+      tables: [],
+      scan: page.scan,
+      warnings: page.warnings,
+    };
+  });
+  return JSON.stringify({
+    source: read.name,
+    sha256: read.sha256,
+    kind: /\.pdf$/i.test(read.name) ? 'pdf' : 'text',
+    language: read.language,
+    facts: { title: read.facts.title, pages: read.facts.pageCount },
+    pages,
+    warnings: [],
+    ms: Math.round(read.milliseconds),
+  });
+}
+
+function asText(read: FileRead): string {
+  const words = read.pages.reduce((sum, page) => sum + page.words, 0);
+  const empty = read.pages.filter((page) => page.words === 0).map((page) => page.number);
+  const sections = read.sections.flat();
+  const lines = [
+    `${read.name}: ${read.facts.pageCount} pages, ${words} words, ${sections.length} sections, language ${read.language}, ${Math.round(read.milliseconds)} ms`,
+    ...(empty.length > 0 ? [`  without text: ${empty.length} (page ${empty.slice(0, 20).join(', ')}${empty.length > 20 ? ', …' : ''})`] : []),
+    ...read.pages.flatMap((page) => page.warnings).map((warning) => `  ${warning}`),
+    ...sections.filter((section) => section.title !== '' && section.level < 2).slice(0, 40).map((section) => `  ${'  '.repeat(section.level)}p. ${section.page}  ${[section.number, section.title].filter(Boolean).join(' ')}`),
+  ];
+  return lines.join('\n');
+}
+
+/** `read`: what was read of each file. Gives the exit code. */
+export async function readCommand(paths: readonly string[], options: { json: boolean }): Promise<number> {
+  let code: number = EXIT.done;
+  const progress = (name: string, page: number, pages: number): void => showProgress(`reading ${name}: page ${page} of ${pages}`);
+  for await (const result of readFiles(findSources(paths), progress)) {
+    clearProgress();
+    if ('problem' in result) {
+      tellProblem(result.problem);
+      code = EXIT.unreadable;
+    } else print(options.json ? asJson(result.read) : asText(result.read));
+  }
+  return code;
+}

@@ -1,0 +1,65 @@
+import { Command, CommanderError } from 'commander';
+import { ProblemError, toProblem, wordProblem } from '../src/core/problem';
+import { askCommand } from './commands/ask';
+import { checkCommand } from './commands/check';
+import { readCommand } from './commands/read';
+import { EXIT, tell } from './terminal';
+
+/** Faults of a file rather than of the command's words. */
+const UNREADABLE = new Set(['file-unreadable', 'no-files']);
+
+function program(done: (code: number) => void): Command {
+  const command = new Command('marked-page')
+    .description('Ask long documents, and hold quotes against their pages.')
+    .exitOverride()
+    .showHelpAfterError();
+  command
+    .command('read')
+    .description('what was read: pages, labels, sections, warnings')
+    .argument('<paths...>', 'PDF or text files, or folders')
+    .option('--json', 'one JSON object a document', false)
+    .action(async (paths: string[], options: { json: boolean }) => done(await readCommand(paths, options)));
+  command
+    .command('ask')
+    .description('answer questions with quotes checked against the pages')
+    .requiredOption('--sources <paths...>', 'documents or folders to ask')
+    .option('--question <text>', 'one question, or several in one message')
+    .option('--questions <file>', 'JSON lines of {"id","question","docs"?}')
+    .option('--reader <name>', 'who composes the answer', 'built-in')
+    .option('--json', 'one JSON object a question', false)
+    .action(async (options: { sources: string[]; question?: string; questions?: string; reader: string; json: boolean }) => {
+      if ((options.question === undefined) === (options.questions === undefined)) {
+        command.error('Give either --question with a text, or --questions with a file.', { exitCode: EXIT.usage });
+      }
+      if (options.reader !== 'built-in') command.error(`There is no reader “${options.reader}”: use “built-in”.`, { exitCode: EXIT.usage });
+      done(await askCommand(options));
+    });
+  command
+    .command('check')
+    .description('hold quotes against the pages; exit code 1 when one does not stand')
+    .requiredOption('--sources <paths...>', 'documents or folders to check against')
+    .requiredOption('--quotes <file>', 'JSON lines, JSON or CSV of quotes')
+    .option('--json', 'one JSON object a quote', false)
+    .action(async (options: { sources: string[]; quotes: string; json: boolean }) => done(await checkCommand(options)));
+  return command;
+}
+
+async function run(): Promise<number> {
+  let code: number = EXIT.done;
+  try {
+    await program((given) => (code = given)).parseAsync();
+  } catch (caught) {
+    if (caught instanceof CommanderError) return caught.exitCode === 0 ? EXIT.done : EXIT.usage;
+    const given = toProblem(caught);
+    tell(wordProblem(given));
+    return caught instanceof ProblemError && UNREADABLE.has(given.code) ? EXIT.unreadable : EXIT.usage;
+  }
+  return code;
+}
+
+// A reader of our output that closes early ("| head") is no fault of ours.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code === 'EPIPE') process.exit(EXIT.done);
+  throw error;
+});
+process.exitCode = await run();

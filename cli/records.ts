@@ -1,0 +1,106 @@
+import { readFileSync } from 'node:fs';
+import Joi from 'joi';
+import Papa from 'papaparse';
+import { problem, ProblemError } from '../src/core/problem';
+
+/** One line of a `--questions` file. */
+export interface QuestionRecord {
+  readonly id: string;
+  readonly question: string;
+  readonly docs?: readonly string[];
+  readonly history?: readonly string[];
+}
+
+/** One record of a `--quotes` file. `page` is physical, `label` printed. */
+export interface QuoteRecord {
+  readonly id: string;
+  readonly quote: string;
+  readonly source: string | null;
+  readonly page: number | null;
+  readonly label: string | null;
+}
+
+const id = Joi.alternatives(Joi.string(), Joi.number()).custom((value: string | number) => String(value));
+const QUESTION = Joi.object<QuestionRecord>({
+  id: id.required(),
+  question: Joi.string().trim().max(20_000).required(),
+  docs: Joi.array().items(Joi.string()),
+  history: Joi.array().items(Joi.string()),
+}).unknown(true);
+
+const absent = Joi.valid(null, '');
+const QUOTE = Joi.object({
+  id: id,
+  quote: Joi.string().max(100_000).required(),
+  source: Joi.alternatives(Joi.string(), absent),
+  doc: Joi.alternatives(Joi.string(), absent),
+  page: Joi.alternatives(Joi.number().integer().min(1), absent),
+  claimedPage: Joi.alternatives(Joi.number().integer().min(1), absent),
+  label: Joi.alternatives(Joi.string(), Joi.number(), absent),
+}).unknown(true);
+
+function readLines(file: string): string {
+  try {
+    return readFileSync(file, 'utf8').replace(/^\ufeff/, '');
+  } catch (caught) {
+    const reason = (caught as NodeJS.ErrnoException).code === 'ENOENT' ? 'no such file' : String((caught as Error).message);
+    throw new ProblemError(problem('file-unreadable', { file, reason }));
+  }
+}
+
+function parseJson(text: string, file: string, line: number): unknown {
+  try {
+    return JSON.parse(text) as unknown;
+  } catch {
+    throw new ProblemError(problem('record-invalid', { file, line, reason: 'it is not JSON' }));
+  }
+}
+
+function records(file: string): { record: unknown; line: number }[] {
+  const text = readLines(file);
+  if (/\.csv$/i.test(file)) {
+    const parsed = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true, transformHeader: (name) => name.trim() });
+    return parsed.data.map((record, at) => ({ record, line: at + 2 }));
+  }
+  if (text.trimStart().startsWith('[')) {
+    return (parseJson(text, file, 1) as unknown[]).map((record, at) => ({ record, line: at + 1 }));
+  }
+  return text.split('\n').flatMap((line, at) => (line.trim() === '' ? [] : [{ record: parseJson(line, file, at + 1), line: at + 1 }]));
+}
+
+function validated<T>(schema: Joi.ObjectSchema<T>, file: string): { value: T; line: number }[] {
+  return records(file).map(({ record, line }) => {
+    const { value, error } = schema.validate(record, { convert: true });
+    if (error !== undefined) throw new ProblemError(problem('record-invalid', { file, line, reason: error.message.replace(/"/g, '“').replace(/“(\w+)“/g, '“$1”') }));
+    return { value, line };
+  });
+}
+
+/** Questions of a JSON lines file. Throws a ProblemError that names the first bad line. */
+export function readQuestions(file: string): QuestionRecord[] {
+  return validated(QUESTION, file).map(({ value }) => value);
+}
+
+interface RawQuote {
+  id?: string;
+  quote: string;
+  source?: string | null;
+  doc?: string | null;
+  page?: number | string | null;
+  claimedPage?: number | string | null;
+  label?: string | number | null;
+}
+
+/** Quotes of a JSON lines, JSON or CSV file. Throws a ProblemError that names the first bad line. */
+export function readQuotes(file: string): QuoteRecord[] {
+  return validated(QUOTE as Joi.ObjectSchema<RawQuote>, file).map(({ value, line }) => {
+    const page = value.page || value.claimedPage;
+    return {
+      id: value.id ?? String(line),
+      quote: value.quote,
+      source: value.source || value.doc || null,
+      page: page ? Number(page) : null,
+      label: value.label == null || value.label === '' ? null : String(value.label),
+    };
+  });
+}

@@ -1,0 +1,53 @@
+import path from 'node:path';
+import { Library } from '../src/core/library';
+import type { AskedSource } from '../src/core/answer';
+import { findSources } from './paths';
+import { readFiles } from './reading';
+import { clearProgress, showProgress, tellProblem } from './terminal';
+
+export interface Shelf {
+  readonly library: Library;
+  /** True when some file given could not be read; it was told. */
+  readonly incomplete: boolean;
+}
+
+/** Reads all documents that paths name into a library; ids are the names. Files that cannot be read are told and passed over. */
+export async function openShelf(paths: readonly string[]): Promise<Shelf> {
+  const library = new Library();
+  const files = findSources(paths);
+  let incomplete = false;
+  const progress = (name: string, page: number, pages: number): void => showProgress(`reading ${name}: page ${page} of ${pages}`);
+  for await (const result of readFiles(files, progress)) {
+    if ('problem' in result) {
+      incomplete = true;
+      tellProblem(result.problem);
+      continue;
+    }
+    const { name, sha256, facts, language, pages, sections } = result.read;
+    library.add({ id: name, name, sha256, pageCount: facts.pageCount, language });
+    pages.forEach((page, at) => library.addPage(name, page, sections[at] ?? []));
+    library.finish(name);
+  }
+  clearProgress();
+  return { library, incomplete };
+}
+
+/** The document a record names: by its name, the end of its path, or its name without the ending; null when none does. */
+export function matchSource(sources: readonly AskedSource[], given: string): AskedSource | null {
+  const base = path.basename(given);
+  const stem = (name: string): string => path.basename(name).replace(/\.[^.]+$/, '');
+  return (
+    sources.find((source) => source.name === given) ??
+    sources.find((source) => path.basename(source.name) === base) ??
+    sources.find((source) => stem(source.name) === stem(base) || stem(source.name) === base) ??
+    null
+  );
+}
+
+/** Physical number of the page with a printed label, or null. */
+export function pageOfLabel(source: AskedSource, label: string): number | null {
+  for (let number = 1; number <= source.pageCount; number += 1) {
+    if (source.page(number)?.label === label) return number;
+  }
+  return null;
+}

@@ -1,0 +1,78 @@
+import { tokenize } from '../text';
+import { termsOf } from '../search';
+import { kindMentions, type Evidence } from './evidence';
+import type { Question } from './question';
+
+const LONGEST = 160;
+
+function squeeze(text: string): string {
+  return text.replace(/[-\u2010]\n(?=\p{Ll})/gu, '').replace(/\s+/g, ' ').trim();
+}
+
+/** The mention of the wanted kind that stands closest to the question's words. */
+function closestMention(evidence: Evidence, question: Question): string | null {
+  const { language } = evidence.source.segment;
+  const mentions = kindMentions(evidence.text, question.kind, language);
+  if (mentions.length === 0) return null;
+  const tokens = tokenize(evidence.text);
+  const wanted = new Set(question.terms.map((one) => one.term));
+  const hits = tokens.flatMap((token, at) => (termsOf(token.word, language).some((one) => wanted.has(one.term)) ? [at] : []));
+  const distance = (start: number): number => {
+    const at = tokens.findIndex((token) => token.end > start);
+    return Math.min(...hits.map((hit) => (hit < at ? at - hit : 1.3 * (hit - at))), 1000);
+  };
+  const asked = new Set(question.values.map((value) => value.slice(1)));
+  const fresh = mentions.filter((one) => !asked.has(evidence.text.slice(one.start, one.end).replace(/,/g, '')));
+  const [best] = [...(fresh.length > 0 ? fresh : mentions)].sort((a, b) => distance(a.start) - distance(b.start));
+  return best === undefined ? null : squeeze(evidence.text.slice(best.start, best.end));
+}
+
+const SCALE = /\b(?:in|amounts in|expressed in)\s+(thousands|millions|billions)(\s+of\s+\p{L}+)?/iu;
+
+/** The scale a table's caption gives, from the lines above the row on its page: "in thousands of crowns". */
+function scaleAbove(evidence: Evidence): string | null {
+  const [span] = evidence.unit.spans;
+  if (span === undefined) return null;
+  const above = (evidence.source.page(span.page)?.text ?? '').slice(0, span.start);
+  const captions = [...above.matchAll(new RegExp(SCALE, 'giu'))];
+  const last = captions.at(-1);
+  return last === undefined ? null : squeeze(last[0].toLowerCase());
+}
+
+/** A table row says its label and its values; the first value is of the latest period by the custom of accounts. */
+function rowHeadline(evidence: Evidence, question: Question): string | null {
+  const mention = closestMention(evidence, question) ?? evidence.text.match(/\(?\d[\d,.]*\)?%?/)?.[0];
+  if (mention == null) return null;
+  const scale = scaleAbove(evidence);
+  return scale === null || mention.includes('%') ? mention : `${mention} (${scale})`;
+}
+
+function yesNo(text: string): string {
+  const plain = squeeze(text);
+  const negative = /\b(?:shall not|may not|must not|cannot|can not|is not|are not|does not|do not|no \w+ (?:shall|may|must)|not permitted|prohibited|darf nicht|nicht)\b/i.test(plain);
+  const condition = /\b(?:if|unless|provided that|except|only|subject to|where|save)\b[^.;]*/i.exec(plain)?.[0];
+  const word = negative ? 'No' : 'Yes';
+  return condition === undefined || condition.length > 110 ? word : `${word}, ${condition.trim()}`;
+}
+
+/** The leading clause of a sentence, at most 160 characters, cut at a comma or word. */
+function shorten(text: string): string {
+  const plain = squeeze(text).replace(/^(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)+\.?|[•–-])\s+/, '');
+  if (plain.length <= LONGEST) return plain;
+  const cut = plain.slice(0, LONGEST);
+  const comma = Math.max(cut.lastIndexOf('; '), cut.lastIndexOf(', '));
+  const at = comma > 70 ? comma : cut.lastIndexOf(' ');
+  return `${cut.slice(0, at > 0 ? at : LONGEST).replace(/[,;:]$/, '')} …`;
+}
+
+/** The short answer: the value, date or name asked for, a yes or no with its condition, else the sentence's leading clause. */
+export function headlineOf(best: Evidence, question: Question): string {
+  if (['amount', 'number', 'percentage'].includes(question.kind) && best.unit.kind === 'row') {
+    return rowHeadline(best, question) ?? shorten(best.text);
+  }
+  if (['amount', 'number', 'percentage', 'date', 'duration'].includes(question.kind)) {
+    return closestMention(best, question) ?? shorten(best.text);
+  }
+  if (question.kind === 'yes-no' && best.covered >= 0.6 && best.unit.kind === 'sentence') return yesNo(best.text);
+  return shorten(best.text);
+}

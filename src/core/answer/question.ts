@@ -1,0 +1,76 @@
+import { tokenize, type Language } from '../text';
+import { isStopword, termsOf, valueTerms, type QueryTerm } from '../search';
+import type { AnswerKind } from './types';
+
+export interface Question {
+  readonly text: string;
+  readonly kind: AnswerKind;
+  readonly terms: readonly QueryTerm[];
+  /** The words searched for, as typed. */
+  readonly words: readonly string[];
+  /** Words set in quotation marks, to be found together. */
+  readonly phrases: readonly string[];
+  /** Years, dates and numbers of the question: an answer that lacks them is of another period. */
+  readonly values: readonly string[];
+}
+
+/** Kinds by the way a question is put, first match wins (a small taxonomy in the manner of Li and Roth 2002). */
+const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
+  [/^(?:please )?(?:list|name|enumerate|give all|which are all)\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields)\b/i, 'list'],
+  [/\b(?:what percentage|what per cent|what proportion|what share of|how many per ?cent|at what rate|what (?:interest )?rate)\b/i, 'percentage'],
+  [/\b(?:how much|what (?:is|was|were|are) the (?:\w+ ){0,4}(?:amount|price|cost|fee|sum|revenue|income|profit|loss|penalty|fine|salary|charge|rent|deposit|value of|total)|what (?:amount|sum|price|fee|penalty|fine)|wie viel|wie hoch)\b/i, 'amount'],
+  [/\b(?:how long|what (?:notice|period|term|duration|time limit)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange)\b/i, 'duration'],
+  [/\b(?:how many|how often|how (?:large|big|high|deep|wide|old|fast|far)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele)\b/i, 'number'],
+  [/\b(?:when|what (?:date|day|year|month)|by what date|on which (?:date|day)|since when|wann)\b/i, 'date'],
+  [/\b(?:who|whom|whose|which (?:party|company|person|body|authority)|by whom|wer)\b/i, 'party'],
+  [/^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was bedeutet)/i, 'definition'],
+  [/^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|ist|sind|darf|kann|muss)\b/i, 'yes-no'],
+  [/\b(?:where|in which (?:directory|place|section|clause|file)|which (?:directory|folder|section|clause|page)|wo)\b/i, 'place'],
+];
+
+/** Words that put a question and are not its subject. */
+const SCAFFOLD = new Set(
+  (
+    'what which who whom whose when where why how does did do is are was were many much long often please tell give show list name find explain describe ' +
+    'mean means meant meaning define defined definition there document documents according say says said state states stated amount number kind kinds type types ' +
+    'happens happen need needs needed required require use used using get'
+  ).split(' '),
+);
+const SCAFFOLD_WEIGHT = 0.25;
+
+export function kindOf(question: string): AnswerKind {
+  return KINDS.find(([pattern]) => pattern.test(question.trim()))?.[1] ?? 'passage';
+}
+
+/** Several questions in one message, one each; a numbered or bulleted line is a question of its own. */
+export function splitQuestions(message: string): string[] {
+  return message
+    .split(/\n+/)
+    .flatMap((line) => line.replace(/^\s*(?:[-*•]|\(?\d{1,2}[.)])\s+/, '').split(/(?<=\?)\s+(?=[\p{Lu}\p{N}"“¿])/u))
+    .map((question) => question.trim())
+    .filter((question) => /[\p{L}\p{N}]/u.test(question));
+}
+
+/** What a question asks for: the kind of its answer, its subject's terms with their weights, its values and phrases. */
+export function analyseQuestion(text: string, language: Language): Question {
+  const phrases = [...text.matchAll(/["“„]([^"”“]{3,})["”]/g)].map((match) => (match[1] as string).trim());
+  const weights = new Map<string, number>();
+  const words: string[] = [];
+  for (const { term, word } of termsOf(text, language)) {
+    const weight = SCAFFOLD.has(word) ? SCAFFOLD_WEIGHT : 1;
+    weights.set(term, Math.max(weights.get(term) ?? 0, weight));
+    if (weight === 1 && !words.includes(word)) words.push(word);
+  }
+  const values = valueTerms(text, language);
+  for (const value of values) weights.set(value, 0.8);
+  // A question made of nothing but scaffolding is searched for by all its words.
+  if (weights.size === 0) for (const { word } of tokenize(text)) if (!isStopword(word)) weights.set(word, 1);
+  return {
+    text,
+    kind: kindOf(text),
+    terms: [...weights].map(([term, weight]) => ({ term, weight })),
+    words,
+    phrases,
+    values,
+  };
+}

@@ -1,0 +1,93 @@
+import type { Span } from '../source';
+import type { Citation } from '../quote';
+import type { ShelfSource } from '../search';
+
+/** What kind of answer a question wants; it decides what counts as evidence. */
+export type AnswerKind =
+  | 'amount' | 'number' | 'percentage' | 'date' | 'duration' | 'party' | 'place' | 'yes-no' | 'definition' | 'list' | 'passage';
+
+/** A passage as a reader is given it and as a slip shows it. */
+export interface FoundPassage {
+  readonly sourceId: string;
+  readonly source: string;
+  /** Physical page it begins on, from 1. */
+  readonly page: number;
+  readonly label: string | null;
+  readonly section: string;
+  readonly text: string;
+  readonly spans: readonly Span[];
+  readonly score: number;
+}
+
+/** A citation as a reader gives it, before the check. */
+export interface DraftCitation {
+  readonly sourceId: string | null;
+  readonly page: number | null;
+  readonly quote: string;
+}
+
+export interface DraftClaim {
+  readonly text: string;
+  readonly citations: readonly DraftCitation[];
+}
+
+export interface Calculation {
+  readonly operation: string;
+  readonly operands: readonly DraftCitation[];
+  readonly result: string;
+}
+
+/** What a reader returns. It never marks its own work. */
+export interface ReaderAnswer {
+  /** Null when nothing answers the question. */
+  readonly headline: string | null;
+  readonly claims: readonly DraftClaim[];
+  readonly calculations: readonly Calculation[];
+  /** Groups of claims, by index, that contradict each other. */
+  readonly conflicts: readonly (readonly number[])[];
+  /** Parts of the question that nothing answers. */
+  readonly missing: readonly string[];
+}
+
+export interface ReaderRequest {
+  readonly question: string;
+  /** Earlier questions of the thread, oldest first. */
+  readonly history: readonly string[];
+  readonly instructions: string;
+  readonly passages: readonly FoundPassage[];
+}
+
+/** Composes answers. The built-in reader and connected models both are readers. */
+export interface Reader {
+  readonly name: string;
+  readonly version: string;
+  read(request: ReaderRequest, signal?: AbortSignal): Promise<ReaderAnswer>;
+}
+
+/** A claim's standing towards its own quotes. */
+export type Standing = 'carried' | 'goes-further' | 'not-carried';
+
+export interface Claim {
+  readonly text: string;
+  readonly standing: Standing;
+  readonly citations: readonly Citation[];
+}
+
+/** An answer whose every citation has been held against the pages. */
+export interface Answer {
+  readonly found: boolean;
+  readonly headline: string | null;
+  readonly claims: readonly Claim[];
+  readonly calculations: readonly Calculation[];
+  readonly conflicts: readonly (readonly number[])[];
+  readonly missing: readonly string[];
+  /** The ten best passages, in order. */
+  readonly passages: readonly FoundPassage[];
+  /** What was searched for. */
+  readonly searches: readonly string[];
+  readonly reader: { readonly name: string; readonly version: string };
+  readonly milliseconds: number;
+}
+
+/** A document that is asked: searched, quoted, cited. */
+export type AskedSource = ShelfSource & { readonly sha256: string };

@@ -1,0 +1,229 @@
+import { fold, isIdeographic, tokenize } from '../text';
+import type { Page } from '../source';
+import { nearestPlace, quoteWords, type Nearest, type QuoteWords } from './nearest';
+import { splitParts, trimQuote } from './parts';
+import { placesOf, placesOfParts, textAt, type CheckedSource, type FoundPlace } from './places';
+import { KeyStream } from './stream';
+import type { Place, QuoteCheck, QuoteRequest } from './types';
+import { Vocabulary, WordStream } from './words';
+
+/** A quote of fewer words is only held against the cited page. */
+const TELLING_WORDS = 4;
+/** Beyond this cost per word, or below this likeness, the nearest place is not the quote's. Absent quotes differ in 30% of their words or more. */
+const ALTERED_DISTANCE = 0.36;
+const ALTERED_LIKENESS = 0.6;
+
+interface HeldSource extends CheckedSource {
+  readonly words: WordStream;
+  readonly pending: number[];
+}
+
+const ABSENT: QuoteCheck = {
+  mark: 'absent', words: 'absent', place: 'none', at: null, places: [], matched: '', score: 0, differences: [], instead: null, tooShort: false,
+};
+
+/** Ideographs count half, since two make a word about as long as one of ours. */
+function wordsIn(quote: string): number {
+  return tokenize(quote).reduce((sum, token) => sum + (isIdeographic(token.word) ? 0.5 : 1), 0);
+}
+
+/** Holds the pages of documents and checks quotes against them. Page numbers are physical, from 1. */
+export class QuoteIndex {
+  private readonly sources = new Map<string, HeldSource>();
+  private readonly vocabulary = new Vocabulary();
+
+  /** Adds a document without pages; `page` gives those already added by their number. */
+  addSource(id: string, page: (number: number) => Page | null): void {
+    this.sources.set(id, {
+      id,
+      page,
+      pages: new KeyStream('pages'),
+      flow: new KeyStream('flow'),
+      words: new WordStream(this.vocabulary),
+      pending: [],
+    });
+  }
+
+  /** Takes the next page of a document. Throws RangeError for a document that was not added. */
+  addPage(id: string, page: Page): void {
+    const source = this.sources.get(id);
+    if (source === undefined) throw new RangeError(`No document “${id}” was added to this index.`);
+    source.pages.addPage(page);
+    source.flow.addPage(page);
+    source.pending.push(page.number);
+  }
+
+  removeSource(id: string): void {
+    this.sources.delete(id);
+  }
+
+  /** Finds the quote and says which words stand where; `among` limits the documents looked at. */
+  check(request: QuoteRequest, among?: readonly string[]): QuoteCheck {
+    const quote = trimQuote(request.quote);
+    const cited = request.sourceId ?? null;
+    const sources = [...this.sources.values()].filter((one) => one.id === cited || among === undefined || among.includes(one.id));
+    const inOrder = [...sources.filter((one) => one.id === cited), ...sources.filter((one) => one.id !== cited)];
+    if (fold(quote).text === '') return ABSENT;
+    const found = this.find(inOrder, quote);
+    const places = found.filter((place) => place.hidden.length === 0);
+    const onCited = places.filter((place) => this.isCited(place, request));
+    if (wordsIn(quote) < TELLING_WORDS) return this.short(quote, request, places, onCited, inOrder);
+    const best = preferred(onCited) ?? preferred(places, request);
+    if (best !== undefined) return this.good(best, places, request, quote);
+    const dishonest = found.find((place) => this.isCited(place, request)) ?? found[0];
+    if (dishonest !== undefined) return this.swallowed(dishonest, request);
+    return this.altered(quote, request, inOrder) ?? ABSENT;
+  }
+
+  private find(sources: readonly HeldSource[], quote: string): FoundPlace[] {
+    const whole = sources.flatMap((source) => placesOf(source, quote));
+    if (whole.length > 0) return whole;
+    const parts = splitParts(quote);
+    if (parts === null) return [];
+    const [only] = parts.pieces;
+    if (parts.pieces.length === 1 && only !== undefined) return sources.flatMap((source) => placesOf(source, only).map((place) => ({ ...place, exact: false })));
+    return sources.flatMap((source) => placesOfParts(source, parts));
+  }
+
+  private isCited(place: Place, request: QuoteRequest): boolean {
+    if (request.sourceId != null && request.sourceId !== place.sourceId) return false;
+    return request.page == null || place.spans.some((span) => span.page === request.page);
+  }
+
+  private good(best: FoundPlace, places: readonly FoundPlace[], request: QuoteRequest, quote: string): QuoteCheck {
+    const cited = this.isCited(best, request);
+    const named = request.page != null || request.sourceId != null;
+    const words = best.exact ? 'exact' : 'same';
+    return {
+      mark: cited ? (best.exact ? 'exact' : 'same-words') : 'elsewhere',
+      words,
+      place: cited ? (named ? 'cited' : 'uncited') : 'elsewhere',
+      at: plain(best),
+      places: [best, ...places.filter((one) => one !== best)].map(plain),
+      matched: this.textOf(best),
+      score: 1,
+      differences: [],
+      instead: cited ? null : this.instead(quote, request),
+      tooShort: false,
+    };
+  }
+
+  private swallowed(place: FoundPlace, request: QuoteRequest): QuoteCheck {
+    return {
+      ...ABSENT,
+      mark: 'altered',
+      words: 'altered',
+      place: this.placeOf(place, request),
+      at: plain(place),
+      matched: this.textOf(place),
+      score: 0.9,
+      differences: place.hidden,
+    };
+  }
+
+  private short(
+    quote: string,
+    request: QuoteRequest,
+    places: readonly FoundPlace[],
+    onCited: readonly FoundPlace[],
+    sources: readonly HeldSource[],
+  ): QuoteCheck {
+    const best = preferred(request.page == null ? places : onCited);
+    if (best !== undefined) return { ...this.good(best, places, request, quote), tooShort: request.page == null };
+    const near = request.page == null ? null : this.altered(quote, request, sources.filter((one) => one.id === request.sourceId || request.sourceId == null), true);
+    return { ...(near ?? ABSENT), places: places.map(plain), tooShort: near === null };
+  }
+
+  /** The nearest place with other words: on the cited page first, then anywhere. */
+  private altered(quote: string, request: QuoteRequest, sources: readonly HeldSource[], onlyCited = false): QuoteCheck | null {
+    const words = quoteWords(quote.replace(/\[[^\]]{2,80}\]|\[?(?:\.\s?){3,}\]?|\[?…\]?/g, ' '), this.vocabularyOf(sources));
+    let cited: Candidate | null = null;
+    if (request.page != null) {
+      for (const source of sources.filter((one) => request.sourceId == null || one.id === request.sourceId)) {
+        cited = better(cited, this.candidate(source, words, request.page));
+      }
+    }
+    let anywhere: Candidate | null = null;
+    if (!onlyCited) for (const source of sources) anywhere = better(anywhere, this.candidate(source, words, null));
+    // The cited page comes first, unless another place is plainly what was quoted.
+    const chosen = cited !== null && (anywhere === null || cited.near.distance <= 2.5 * anywhere.near.distance + 0.06) ? cited : anywhere;
+    return chosen === null ? null : this.told(chosen, request);
+  }
+
+  private told(chosen: Candidate, request: QuoteRequest): QuoteCheck {
+    const place = { sourceId: chosen.source.id, spans: chosen.near.spans };
+    const where = this.placeOf(place, request);
+    const differs = chosen.near.differences.length > 0;
+    return {
+      ...ABSENT,
+      mark: differs ? 'altered' : where === 'elsewhere' ? 'elsewhere' : 'same-words',
+      words: differs ? 'altered' : 'same',
+      place: where,
+      at: place,
+      places: differs ? [] : [place],
+      matched: textAt(chosen.source, place.spans),
+      score: Math.max(0, 1 - chosen.near.distance),
+      differences: chosen.near.differences,
+    };
+  }
+
+  private candidate(source: HeldSource, words: QuoteWords, page: number | null): Candidate | null {
+    const near = nearestPlace(source.words, (number) => source.page(number), words, page);
+    if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) return null;
+    return { source, near };
+  }
+
+  /** What the cited page says instead of words that stand elsewhere, where it is close. */
+  private instead(quote: string, request: QuoteRequest): QuoteCheck['instead'] {
+    const source = request.sourceId == null ? null : (this.sources.get(request.sourceId) ?? null);
+    if (source === null || request.page == null) return null;
+    const candidate = this.candidate(source, quoteWords(quote, this.vocabularyOf([source])), request.page);
+    if (candidate === null) return null;
+    const at = { sourceId: source.id, spans: candidate.near.spans };
+    return { at, matched: textAt(source, at.spans), differences: candidate.near.differences };
+  }
+
+  private placeOf(place: Place, request: QuoteRequest): QuoteCheck['place'] {
+    if (request.page == null && request.sourceId == null) return 'uncited';
+    return this.isCited(place, request) ? 'cited' : 'elsewhere';
+  }
+
+  private textOf(place: Place): string {
+    const source = this.sources.get(place.sourceId);
+    return source === undefined ? '' : textAt(source, place.spans);
+  }
+
+  /** Words are only needed once a quote is not found as it stands; they are read off the pages then. */
+  private vocabularyOf(sources: readonly HeldSource[]): Vocabulary {
+    for (const source of sources) {
+      for (const number of source.pending.splice(0)) {
+        const page = source.page(number);
+        if (page !== null) source.words.addPage(page);
+      }
+    }
+    return this.vocabulary;
+  }
+}
+
+interface Candidate {
+  readonly source: HeldSource;
+  readonly near: Nearest;
+}
+
+function better(one: Candidate | null, two: Candidate | null): Candidate | null {
+  if (one === null || two === null) return one ?? two;
+  return two.near.distance < one.near.distance ? two : one;
+}
+
+/** Exact words before same words; among equals the document cited, then the page nearest to the one cited. */
+function preferred(places: readonly FoundPlace[], request?: QuoteRequest): FoundPlace | undefined {
+  const far = (place: FoundPlace): number => {
+    const other = request?.sourceId != null && place.sourceId !== request.sourceId ? 1e6 : 0;
+    return other + (request?.page == null ? 0 : Math.abs((place.spans[0]?.page ?? 0) - request.page));
+  };
+  return [...places].sort((a, b) => Number(b.exact) - Number(a.exact) || far(a) - far(b))[0];
+}
+
+function plain({ sourceId, spans }: Place): Place {
+  return { sourceId, spans };
+}

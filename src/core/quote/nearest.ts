@@ -1,0 +1,146 @@
+import { tokenize } from '../text';
+import type { Page, Span } from '../source';
+import { alignWords, nearWords, type Step } from './align';
+import { describeDifferences, type ComparedWord } from './differences';
+import type { Difference } from './types';
+import { opensSentence, type Vocabulary, type WordStream } from './words';
+
+/** The nearest place of a quote in one document. */
+export interface Nearest {
+  readonly spans: readonly Span[];
+  readonly differences: readonly Difference[];
+  /** Weighted share of the quote's words that stand there in order, 0 to 1: rare words count more than common ones. */
+  readonly likeness: number;
+  /** Cost of the alignment in words, per word of the quote. */
+  readonly distance: number;
+}
+
+export interface QuoteWords {
+  readonly ids: readonly number[];
+  readonly words: readonly ComparedWord[];
+}
+
+const BUCKET = 8;
+/** Postings looked at for one quote in one document; the rarest words come first. */
+const WORK = 60_000;
+const CANDIDATES = 3;
+
+export function quoteWords(quote: string, vocabulary: Vocabulary): QuoteWords {
+  const tokens = tokenize(quote);
+  return {
+    ids: tokens.map((token) => vocabulary.find(token.word)),
+    words: tokens.map((token) => ({
+      word: token.word,
+      printed: quote.slice(token.start, token.end),
+      opensSentence: opensSentence(quote, token.start),
+    })),
+  };
+}
+
+function weightOf(stream: WordStream, id: number): number {
+  const count = id < 0 ? 0 : stream.positionsOf(id).length;
+  return Math.log(1 + stream.length / (1 + count));
+}
+
+/** Where the quote's words gather on one diagonal: seeds in the manner of Altschul et al. 1990, voted by rarity. */
+function seeds(stream: WordStream, quote: QuoteWords, from: number, to: number): number[] {
+  const length = quote.ids.length;
+  const votes = new Float32Array(Math.ceil((to - from + length) / BUCKET) + 2);
+  const order = quote.ids
+    .map((id, at) => ({ id, at, count: id < 0 ? 0 : stream.positionsOf(id).length }))
+    .filter((word) => word.count > 0)
+    .sort((a, b) => a.count - b.count);
+  let work = 0;
+  for (const { id, at, count } of order) {
+    work += count;
+    if (work > WORK) break;
+    const weight = Math.log(1 + stream.length / (1 + count));
+    for (const position of stream.positionsOf(id)) {
+      if (position < from || position >= to) continue;
+      const bucket = Math.floor((position - at - from + length) / BUCKET);
+      votes[bucket] = (votes[bucket] as number) + weight;
+    }
+  }
+  const best: { bucket: number; score: number }[] = [];
+  for (let bucket = 0; bucket + 1 < votes.length; bucket += 1) {
+    const score = (votes[bucket] as number) + (votes[bucket + 1] as number);
+    if (score > 0 && (best.length < CANDIDATES || score > (best.at(-1) as { score: number }).score)) {
+      if (best[0] !== undefined && best.some((one) => Math.abs(one.bucket - bucket) < 2 && one.score >= score)) continue;
+      best.push({ bucket, score });
+      best.sort((a, b) => b.score - a.score);
+      if (best.length > CANDIDATES) best.pop();
+    }
+  }
+  return best.map(({ bucket }) => bucket * BUCKET + from - length);
+}
+
+function alignAt(
+  stream: WordStream,
+  page: (number: number) => Page | null,
+  quote: QuoteWords,
+  diagonal: number,
+): Nearest | null {
+  const length = quote.ids.length;
+  const slack = Math.min(120, 14 + Math.ceil(length * 0.6));
+  const from = Math.max(0, diagonal - slack);
+  const to = Math.min(stream.length, diagonal + BUCKET * 2 + length + slack);
+  const window: ComparedWord[] = [];
+  for (let position = from; position < to; position += 1) window.push(stream.compared(position, page));
+  const same = (q: number, p: number): boolean => quote.ids[q] === stream.id(from + p);
+  const near = (q: number, p: number): boolean =>
+    nearWords((quote.words[q] as ComparedWord).word, (window[p] as ComparedWord).word);
+  const { steps, cost } = alignWords(length, to - from, same, near);
+  const paired = steps.filter((step) => step.quote >= 0 && step.page >= 0);
+  const [first, last] = [paired[0], paired.at(-1)];
+  if (first === undefined || last === undefined) return null;
+  return {
+    spans: stream.spans(from + first.page, from + last.page + 1),
+    differences: describeDifferences(trimSteps(steps), quote.words, window),
+    likeness: likeness(stream, quote, steps, same, near),
+    distance: cost / length,
+  };
+}
+
+/** Page words before the first and behind the last pair belong to no difference. */
+function trimSteps(steps: readonly Step[]): readonly Step[] {
+  const first = steps.findIndex((step) => step.quote >= 0);
+  const last = steps.findLastIndex((step) => step.quote >= 0);
+  return steps.slice(first, last + 1);
+}
+
+function likeness(
+  stream: WordStream,
+  quote: QuoteWords,
+  steps: readonly Step[],
+  same: (q: number, p: number) => boolean,
+  near: (q: number, p: number) => boolean,
+): number {
+  const weights = quote.ids.map((id) => 1 + weightOf(stream, id));
+  const total = weights.reduce((sum, weight) => sum + weight, 0);
+  let met = 0;
+  for (const step of steps) {
+    if (step.quote < 0 || step.page < 0) continue;
+    const share = same(step.quote, step.page) ? 1 : near(step.quote, step.page) ? 0.6 : 0;
+    met += share * (weights[step.quote] as number);
+  }
+  return total === 0 ? 0 : met / total;
+}
+
+/** The nearest place in the whole document, or on one page when `only` names it; null when no word of the quote is there. */
+export function nearestPlace(
+  stream: WordStream,
+  page: (number: number) => Page | null,
+  quote: QuoteWords,
+  only: number | null = null,
+): Nearest | null {
+  if (quote.ids.length === 0) return null;
+  const range = only === null ? { from: 0, to: stream.length } : stream.rangeOfPage(only);
+  if (range.to <= range.from) return null;
+  let best: Nearest | null = null;
+  for (const diagonal of seeds(stream, quote, range.from, range.to)) {
+    const place = alignAt(stream, page, quote, diagonal);
+    if (place === null || (only !== null && !place.spans.some((span) => span.page === only))) continue;
+    if (best === null || place.distance < best.distance) best = place;
+  }
+  return best;
+}

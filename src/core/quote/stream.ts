@@ -1,0 +1,179 @@
+import { fold, isDigit, isIdeographic, isSpace, isWordChar } from '../text';
+import { isFlow, type Page, type Span } from '../source';
+
+/** Keeps pages apart in a stream, so that nothing is found over a break by chance; never in folded text. */
+const BREAK = '\u0001';
+
+/**
+ * The folded text of a document's pages as one string to search. `pages` streams hold every line and keep pages apart; `flow` streams leave
+ * running heads, folios and footnotes out and run over page breaks.
+ */
+export class KeyStream {
+  private text = '';
+  private readonly starts: number[] = [];
+  private readonly numbers: number[] = [];
+
+  constructor(private readonly kind: 'pages' | 'flow') {}
+
+  addPage(page: Page): void {
+    this.starts.push(this.text.length);
+    this.numbers.push(page.number);
+    this.text += fold(this.kind === 'pages' ? page.text : flowText(page)).text;
+    if (this.kind === 'pages') this.text += BREAK;
+  }
+
+  /** Positions of `key`, at most `limit`, from `from` on. */
+  *occurrences(key: string, limit: number, from = 0): Generator<number> {
+    let at = this.text.indexOf(key, from);
+    for (let count = 0; at >= 0 && count < limit; count += 1) {
+      yield at;
+      at = this.text.indexOf(key, at + 1);
+    }
+  }
+
+  indexOf(key: string, from: number): number {
+    return this.text.indexOf(key, from);
+  }
+
+  slice(from: number, to: number): string {
+    return this.text.slice(from, to);
+  }
+
+  /** Physical numbers of the pages that the stretch `[from, to)` touches. */
+  pagesOf(from: number, to: number): number[] {
+    const pages: number[] = [];
+    for (let at = this.find(from); at < this.starts.length && (this.starts[at] as number) < to; at += 1) {
+      pages.push(this.numbers[at] as number);
+    }
+    return pages;
+  }
+
+  /** The canonical spans of `[from, to)`, a span a page; `page` gives a page by its number. */
+  spansOf(from: number, to: number, page: (number: number) => Page | null): Span[] {
+    const spans: Span[] = [];
+    for (let at = this.find(from); at < this.starts.length && (this.starts[at] as number) < to; at += 1) {
+      const number = this.numbers[at] as number;
+      const source = page(number);
+      if (source === null) continue;
+      const folded = foldedPage(source, this.kind);
+      const start = Math.max(0, from - (this.starts[at] as number));
+      const end = Math.min(folded.map.length, to - (this.starts[at] as number));
+      if (end <= start) continue;
+      const range = folded.map.range(start, end);
+      spans.push({ page: number, start: folded.offset(range.start), end: folded.offset(range.end - 1) + 1 });
+    }
+    return spans;
+  }
+
+  private find(position: number): number {
+    let [low, high] = [0, this.starts.length - 1];
+    while (low < high) {
+      const middle = (low + high + 1) >> 1;
+      if ((this.starts[middle] as number) <= position) low = middle;
+      else high = middle - 1;
+    }
+    return low;
+  }
+}
+
+interface FlowPiece {
+  readonly at: number;
+  readonly start: number;
+}
+
+function flowPieces(page: Page): { text: string; pieces: FlowPiece[] } {
+  let text = '';
+  const pieces: FlowPiece[] = [];
+  for (const line of page.lines) {
+    if (!isFlow(line) || line.role === 'note') continue;
+    pieces.push({ at: text.length, start: line.start });
+    text += `${page.text.slice(line.start, line.end)}\n`;
+  }
+  return { text, pieces };
+}
+
+function flowText(page: Page): string {
+  return flowPieces(page).text;
+}
+
+interface FoldedPage {
+  readonly map: ReturnType<typeof fold>['map'];
+  /** Canonical offset of an offset in the text that was folded. */
+  offset(position: number): number;
+}
+
+function foldedPage(page: Page, kind: 'pages' | 'flow'): FoldedPage {
+  if (kind === 'pages') return { map: fold(page.text).map, offset: (position) => position };
+  const { text, pieces } = flowPieces(page);
+  return {
+    map: fold(text).map,
+    offset: (position) => {
+      let found: FlowPiece = { at: 0, start: 0 };
+      for (const piece of pieces) {
+        if (piece.at > position) break;
+        found = piece;
+      }
+      return found.start + position - found.at;
+    },
+  };
+}
+
+function joinsBefore(text: string, start: number): boolean {
+  const [first, before] = [text[start], text[start - 1]];
+  if (first === undefined || before === undefined || !isWordChar(first)) return false;
+  if (isDigit(first)) {
+    if (isDigit(before)) return true;
+    if ((before === '.' || before === ',') && isDigit(text[start - 2])) return true;
+  }
+  if (isIdeographic(first)) return false;
+  if (isWordChar(before) && !isIdeographic(before)) return true;
+  if (before === '-' || before === '\u2010' || before === '\u00ad') {
+    return /(?:^|[^\p{L}])(?:non|un|anti|in|de|dis)$/iu.test(text.slice(Math.max(0, start - 6), start - 1));
+  }
+  // A line-end hyphen: the word began on the line before.
+  return before === '\n' && /[\p{L}][-\u2010\u00ad]\n$/u.test(text.slice(Math.max(0, start - 4), start)) && /\p{Ll}/u.test(first);
+}
+
+function joinsAfter(text: string, end: number): boolean {
+  const [last, after] = [text[end - 1], text[end]];
+  if (last === undefined || after === undefined || !isWordChar(last)) return false;
+  if (isDigit(last)) {
+    if (isDigit(after)) return true;
+    if ((after === '.' || after === ',') && isDigit(text[end + 1])) return true;
+  }
+  if (isIdeographic(last) || isIdeographic(after)) return false;
+  if (isWordChar(after)) return !isDigit(last) || isDigit(after) || !/[\p{L}]/u.test(after) || /^\p{L}{3,}/u.test(text.slice(end, end + 3));
+  return (after === '-' || after === '\u2010' || after === '\u00ad') && text[end + 1] === '\n' && /\p{Ll}/u.test(text[end + 2] ?? '') && /\p{L}/u.test(last);
+}
+
+/** True when the spans begin and end where words do: "250" inside "1,250", or "lawful" inside "unlawful", is no place. */
+export function onWordBounds(spans: readonly Span[], page: (number: number) => Page | null): boolean {
+  const [first, last] = [spans[0], spans.at(-1)];
+  if (first === undefined || last === undefined) return false;
+  const [head, tail] = [page(first.page)?.text, page(last.page)?.text];
+  if (head === undefined || tail === undefined) return false;
+  return !joinsBefore(head, first.start) && !joinsAfter(tail, last.end);
+}
+
+/** Characters alike, white space, soft hyphens and hyphens at line ends aside. */
+export function sameCharacters(quote: string, pageText: string): boolean {
+  const one = quote.normalize('NFC');
+  const two = pageText.normalize('NFC');
+  let [a, b] = [0, 0];
+  for (;;) {
+    while (isSpace(one[a]) || one[a] === '\u00ad') a += 1;
+    while (isSpace(two[b]) || two[b] === '\u00ad') b += 1;
+    if (a >= one.length || b >= two.length) break;
+    if (one[a] === two[b]) {
+      a += 1;
+      b += 1;
+    } else if (isLineEndHyphen(two, b)) b += 1;
+    else if (isLineEndHyphen(one, a)) a += 1;
+    else return false;
+  }
+  return one.slice(a).trim() === '' && two.slice(b).trim() === '';
+}
+
+function isLineEndHyphen(text: string, index: number): boolean {
+  return (text[index] === '-' || text[index] === '\u2010') && /^[^\S\n]*\n/.test(text.slice(index + 1, index + 4));
+}

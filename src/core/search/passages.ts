@@ -1,0 +1,171 @@
+import { splitSentences } from '../text';
+import { isFlow, type Line, type Page, type Span } from '../source';
+
+/** A whole sentence, table row or heading: what an answer may quote. One span a page it stands on. */
+export interface Unit {
+  readonly spans: readonly Span[];
+  readonly section: number;
+  readonly kind: 'sentence' | 'row' | 'heading' | 'contents' | 'note';
+  readonly words: number;
+}
+
+/** A run of units under one heading that search returns. */
+export interface PassageDraft {
+  readonly units: readonly Unit[];
+  readonly section: number;
+  readonly words: number;
+}
+
+export interface PassageOptions {
+  /** Words a passage may hold before the next unit starts a new one, and how few may not stand alone within a section. */
+  readonly maxWords: number;
+  readonly minWords: number;
+}
+
+export const DEFAULT_PASSAGES: PassageOptions = { maxWords: 110, minWords: 45 };
+
+interface Open {
+  readonly spans: Span[];
+  text: string;
+  /** Offset in `text` at which each span begins. */
+  readonly offsets: number[];
+  readonly section: number;
+}
+
+const LIST_MARK = /^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d)/u;
+
+function isRow(line: Line, text: string): boolean {
+  if (line.cells === null) return false;
+  const content = text.slice(line.start, line.end);
+  const digits = content.replace(/[^\d]/g, '').length;
+  return line.cells.length > 2 || digits >= 2;
+}
+
+function wordCount(text: string): number {
+  return text.split(/\s+/).length + (text.match(/[\u3040-\u9fff]/g)?.length ?? 0) / 2;
+}
+
+/**
+ * Cuts pages, given in order, into passages of whole sentences and table rows. A sentence goes on over columns and pages; running heads
+ * and folios are passed over; footnotes stand apart from the sentences around them.
+ */
+export class PassageBuilder {
+  private paragraph: Open | null = null;
+  private units: Unit[] = [];
+  private words = 0;
+
+  constructor(
+    private readonly emit: (passage: PassageDraft) => void,
+    private readonly options: PassageOptions = DEFAULT_PASSAGES,
+  ) {}
+
+  addPage(page: Page): void {
+    const notes: Line[] = [];
+    let first = true;
+    for (const line of page.lines) {
+      if (!isFlow(line)) continue;
+      if (line.role === 'note') {
+        notes.push(line);
+        continue;
+      }
+      this.addLine(page, line, first);
+      first = false;
+    }
+    this.addNotes(page, notes);
+  }
+
+  /** Ends the last sentence and passage. */
+  finish(): void {
+    this.closeParagraph();
+    this.closePassage();
+  }
+
+  private addLine(page: Page, line: Line, first: boolean): void {
+    if (line.role === 'heading') {
+      this.closeParagraph();
+      if (this.units.some((unit) => unit.kind !== 'heading')) this.closePassage();
+      this.addUnit({ spans: [spanOf(page, line)], section: line.section, kind: 'heading', words: wordCount(page.text.slice(line.start, line.end)) });
+      return;
+    }
+    if (line.role === 'contents' || isRow(line, page.text)) {
+      this.closeParagraph();
+      const kind = line.role === 'contents' ? 'contents' : 'row';
+      this.addUnit({ spans: [spanOf(page, line)], section: line.section, kind, words: wordCount(page.text.slice(line.start, line.end)) });
+      return;
+    }
+    if (this.paragraph !== null && !this.continues(page, line, first)) this.closeParagraph();
+    this.paragraph ??= { spans: [], text: '', offsets: [], section: line.section };
+    const open = this.paragraph;
+    const last = open.spans.at(-1);
+    const lineText = page.text.slice(line.start, line.end);
+    if (last !== undefined && last.page === page.number && line.start === last.end + 1) {
+      open.spans[open.spans.length - 1] = { ...last, end: line.end };
+      open.text += `\n${lineText}`;
+    } else {
+      if (open.text !== '') open.text += '\n';
+      open.offsets.push(open.text.length);
+      open.spans.push(spanOf(page, line));
+      open.text += lineText;
+    }
+  }
+
+  private continues(page: Page, line: Line, first: boolean): boolean {
+    const open = this.paragraph as Open;
+    if (!first) return !line.opens && line.section === open.section;
+    // Over a page break the layout cannot tell a new paragraph; the sentence can.
+    const text = page.text.slice(line.start, line.end);
+    return !/[.:!?。]["”’)]?\s*$/.test(open.text) && !LIST_MARK.test(text);
+  }
+
+  private addNotes(page: Page, notes: readonly Line[]): void {
+    let from = 0;
+    while (from < notes.length) {
+      let to = from + 1;
+      while (to < notes.length && !(notes[to] as Line).opens) to += 1;
+      const [first, last] = [notes[from] as Line, notes[to - 1] as Line];
+      const span = { page: page.number, start: first.start, end: last.end };
+      this.addUnit({ spans: [span], section: first.section, kind: 'note', words: wordCount(page.text.slice(span.start, span.end)) });
+      from = to;
+    }
+  }
+
+  private closeParagraph(): void {
+    const open = this.paragraph;
+    this.paragraph = null;
+    if (open === null) return;
+    for (const range of splitSentences(open.text)) {
+      const spans: Span[] = [];
+      open.spans.forEach((span, at) => {
+        const offset = open.offsets[at] as number;
+        const start = Math.max(span.start, span.start + range.start - offset);
+        const end = Math.min(span.end, span.start + range.end - offset);
+        if (end > start) spans.push({ page: span.page, start, end });
+      });
+      if (spans.length > 0) {
+        this.addUnit({ spans, section: open.section, kind: 'sentence', words: wordCount(open.text.slice(range.start, range.end)) });
+      }
+    }
+  }
+
+  private addUnit(unit: Unit): void {
+    const here = this.units.at(-1);
+    const full = this.words + unit.words > this.options.maxWords;
+    const moved = here !== undefined && here.section !== unit.section && here.kind !== 'heading' && this.words >= this.options.minWords;
+    if (here !== undefined && (full || moved)) this.closePassage();
+    this.units.push(unit);
+    this.words += unit.words;
+  }
+
+  private closePassage(): void {
+    const units = this.units;
+    if (units.length === 0) return;
+    const lead = units.find((unit) => unit.kind !== 'heading') ?? (units[0] as Unit);
+    this.emit({ units, section: lead.section, words: Math.round(this.words) });
+    this.units = [];
+    this.words = 0;
+  }
+}
+
+function spanOf(page: Page, line: Line): Span {
+  return { page: page.number, start: line.start, end: line.end };
+}

@@ -1,0 +1,145 @@
+import { tokenize, type Language } from '../text';
+import type { ShelfSource } from './shelf';
+import { unitsOfPassage } from './shelf';
+import type { Segment } from './segment';
+import { termsOfTokens } from './terms';
+
+/** A term that is searched for, with the weight the question gives it. */
+export interface QueryTerm {
+  readonly term: string;
+  readonly weight: number;
+}
+
+export interface Hit {
+  readonly source: ShelfSource;
+  readonly passage: number;
+  readonly score: number;
+}
+
+/** Okapi BM25 with fields (Robertson and Zaragoza 2009): saturation, length normalisation, weight of the heading field. */
+const K1 = 1.1;
+const B = 0.45;
+const HEADING_WEIGHT = 1.2;
+/** How many of the best by words are looked at again for nearness. */
+const LOOKED_AT = 60;
+const NEAR = 6;
+/** Part of its score that a page of contents or an index keeps. */
+const CONTENTS_SHARE = 0.35;
+/** Of the first ten, how many may come from one document while others have hits too. */
+const QUOTA = 7;
+
+const vocabularies = new WeakMap<Segment, ReadonlyMap<string, number>>();
+
+function termNumber(segment: Segment, term: string): number | undefined {
+  let numbers = vocabularies.get(segment);
+  if (numbers === undefined) {
+    numbers = new Map(segment.vocabulary.map((word, number) => [word, number]));
+    vocabularies.set(segment, numbers);
+  }
+  return numbers.get(term);
+}
+
+/** Passages of all sources that hold a term. */
+export function documentFrequency(sources: readonly ShelfSource[], term: string): number {
+  let count = 0;
+  for (const { segment } of sources) {
+    const number = termNumber(segment, term);
+    if (number !== undefined) count += (segment.postingStarts[number + 1] as number) - (segment.postingStarts[number] as number);
+  }
+  return count;
+}
+
+/** Inverse document frequency over all chosen sources, so that scores of different segments compare. */
+export function inverseFrequency(sources: readonly ShelfSource[], term: string): number {
+  const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
+  const df = documentFrequency(sources, term);
+  return Math.log(1 + (total - df + 0.5) / (df + 0.5));
+}
+
+function scoreSegment(segment: Segment, terms: readonly (QueryTerm & { idf: number })[], average: number): Float32Array {
+  const scores = new Float32Array(segment.passageSections.length);
+  for (const { term, weight, idf } of terms) {
+    const number = termNumber(segment, term);
+    if (number === undefined) continue;
+    for (let at = segment.postingStarts[number] as number; at < (segment.postingStarts[number + 1] as number); at += 1) {
+      const passage = segment.postingPassages[at] as number;
+      const length = 1 - B + (B * (segment.passageWords[passage] as number)) / average;
+      const tf = (segment.postingText[at] as number) / length + HEADING_WEIGHT * (segment.postingHeading[at] as number);
+      scores[passage] = (scores[passage] as number) + (weight * idf * tf * (K1 + 1)) / (tf + K1);
+    }
+  }
+  return scores;
+}
+
+function best(hits: readonly Hit[], count: number): Hit[] {
+  // Ties fall to the earlier source and page, so that the same question gets the same answer.
+  return [...hits].sort((a, b) => b.score - a.score).slice(0, count);
+}
+
+/** Pairs of the question's words that stand near each other add to a passage (sequential dependence, Metzler and Croft 2005). */
+function nearness(hit: Hit, terms: readonly (QueryTerm & { idf: number })[], language: Language): number {
+  const units = unitsOfPassage(hit.source, hit.passage);
+  const wanted = new Map(terms.map((term, index) => [term.term, index]));
+  const seen: { index: number; position: number }[] = [];
+  for (const { term, position } of termsOfTokens(tokenize(units.map((unit) => unit.text).join('\n')), language)) {
+    const index = wanted.get(term);
+    if (index !== undefined) seen.push({ index, position });
+  }
+  const pairs = new Map<string, number>();
+  for (let at = 1; at < seen.length; at += 1) {
+    for (let back = at - 1; back >= 0 && back >= at - 3; back -= 1) {
+      const [one, two] = [seen[back] as (typeof seen)[number], seen[at] as (typeof seen)[number]];
+      const distance = two.position - one.position;
+      if (one.index === two.index || distance > NEAR) continue;
+      const inOrder = two.index === one.index + 1 && distance <= 2;
+      const [a, b] = [terms[one.index], terms[two.index]] as [QueryTerm & { idf: number }, QueryTerm & { idf: number }];
+      const worth = (inOrder ? 0.5 : 0.22) * Math.min(a.idf * a.weight, b.idf * b.weight);
+      const key = `${Math.min(one.index, two.index)} ${Math.max(one.index, two.index)}`;
+      pairs.set(key, Math.max(pairs.get(key) ?? 0, worth));
+    }
+  }
+  const contents = units.filter((unit) => unit.unit.kind === 'contents').length > units.length / 2;
+  const sum = hit.score + [...pairs.values()].reduce((total, worth) => total + worth, 0);
+  return contents ? sum * CONTENTS_SHARE : sum;
+}
+
+function withQuota(hits: readonly Hit[], count: number): Hit[] {
+  const taken: Hit[] = [];
+  const held: Hit[] = [];
+  const perSource = new Map<string, number>();
+  for (const hit of hits) {
+    const used = perSource.get(hit.source.id) ?? 0;
+    if (used >= QUOTA) held.push(hit);
+    else {
+      taken.push(hit);
+      perSource.set(hit.source.id, used + 1);
+    }
+    if (taken.length === count) break;
+  }
+  return [...taken, ...held].slice(0, count).sort((a, b) => b.score - a.score);
+}
+
+/** The `count` best passages of all sources, best first; none that holds no term. Deterministic. */
+export function searchPassages(sources: readonly ShelfSource[], query: readonly QueryTerm[], count: number): Hit[] {
+  const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
+  if (total === 0) return [];
+  const words = sources.reduce((sum, source) => sum + source.segment.passageWords.reduce((a, b) => a + b, 0), 0);
+  const terms = query.map((term) => ({ ...term, idf: inverseFrequency(sources, term.term) }));
+  const hits: Hit[] = [];
+  for (const source of sources) {
+    const scores = scoreSegment(source.segment, terms, Math.max(1, words / total));
+    const floor = threshold(scores, LOOKED_AT);
+    scores.forEach((score, passage) => {
+      if (score > 0 && score >= floor) hits.push({ source, passage, score });
+    });
+  }
+  const near = best(hits, LOOKED_AT).map((hit) => ({ ...hit, score: nearness(hit, terms, hit.source.segment.language) }));
+  return withQuota(best(near, LOOKED_AT), count);
+}
+
+/** The score of the `count`-th best, 0 when there are fewer. */
+function threshold(scores: Float32Array, count: number): number {
+  const positive = scores.filter((score) => score > 0);
+  if (positive.length <= count) return 0;
+  return positive.sort()[positive.length - count] as number;
+}

@@ -1,0 +1,180 @@
+import { sectionPath, type Page, type Section, type Span } from '../source';
+import type { Language } from '../text';
+import { DEFAULT_PASSAGES, PassageBuilder, type PassageDraft, type PassageOptions, type Unit } from './passages';
+import { termsOf, valueTerms } from './terms';
+
+export const SEGMENT_VERSION = 1;
+const KINDS = ['sentence', 'row', 'heading', 'contents', 'note'] as const;
+
+/**
+ * The index of one edition: immutable, made of typed arrays, stored as it is. Passage `p` holds units
+ * `[passageUnits[p], passageUnits[p+1])`, unit `u` the spans `[unitSpans[u], unitSpans[u+1])`, span `s` the page, start and end at
+ * `spans[3s..3s+2]`. Term `t` has the postings `[postingStarts[t], postingStarts[t+1])`.
+ */
+export interface Segment {
+  readonly version: number;
+  /** What it was built with; another fingerprint means building anew. */
+  readonly fingerprint: string;
+  readonly language: Language;
+  readonly vocabulary: readonly string[];
+  readonly postingStarts: Uint32Array;
+  readonly postingPassages: Uint32Array;
+  readonly postingText: Uint8Array;
+  readonly postingHeading: Uint8Array;
+  readonly passageUnits: Uint32Array;
+  readonly passageSections: Int32Array;
+  readonly passageWords: Uint16Array;
+  readonly unitSpans: Uint32Array;
+  readonly unitKinds: Uint8Array;
+  readonly unitSections: Int32Array;
+  readonly spans: Uint32Array;
+}
+
+export function segmentFingerprint(options: PassageOptions = DEFAULT_PASSAGES): string {
+  return `segment/${SEGMENT_VERSION} words ${options.minWords}-${options.maxWords}`;
+}
+
+export function passageCount(segment: Segment): number {
+  return segment.passageSections.length;
+}
+
+/** Unit `index` of a segment. Throws RangeError outside it. */
+export function unitAt(segment: Segment, index: number): Omit<Unit, 'words'> {
+  const [from, to] = [segment.unitSpans[index], segment.unitSpans[index + 1]];
+  if (from === undefined || to === undefined)
+    throw new RangeError(`Unit ${index} is outside a segment of ${segment.unitKinds.length}.`);
+  const spans: Span[] = [];
+  for (let at = from; at < to; at += 1) {
+    const [page, start, end] = segment.spans.subarray(3 * at, 3 * at + 3) as unknown as [number, number, number];
+    spans.push({ page, start, end });
+  }
+  return {
+    spans,
+    section: segment.unitSections[index] as number,
+    kind: KINDS[segment.unitKinds[index] as number] as Unit['kind'],
+  };
+}
+
+interface Posting {
+  passages: number[];
+  text: number[];
+  heading: number[];
+}
+
+/** Builds a segment page by page; can be frozen at any time, so that what is read so far can be searched. */
+export class SegmentBuilder {
+  private readonly postings = new Map<string, Posting>();
+  private readonly passageUnits: number[] = [0];
+  private readonly passageSections: number[] = [];
+  private readonly passageWords: number[] = [];
+  private readonly unitSpans: number[] = [0];
+  private readonly unitKinds: number[] = [];
+  private readonly unitSections: number[] = [];
+  private readonly spans: number[] = [];
+  private readonly texts = new Map<number, string>();
+  private readonly sections: Section[] = [];
+  private readonly passages: PassageBuilder;
+  private readonly headingTerms = new Map<number, ReadonlyMap<string, number>>();
+
+  constructor(
+    private readonly language: Language,
+    private readonly options: PassageOptions = DEFAULT_PASSAGES,
+  ) {
+    this.passages = new PassageBuilder((passage) => this.post(passage), options);
+  }
+
+  /** Takes the next page, in order, with the sections that begin on it. */
+  addPage(page: Page, newSections: readonly Section[]): void {
+    this.sections.push(...newSections);
+    this.texts.set(page.number, page.text);
+    this.passages.addPage(page);
+    // A passage rarely reaches over more than two pages; older texts are no longer needed.
+    this.texts.delete(page.number - 6);
+  }
+
+  finish(): void {
+    this.passages.finish();
+  }
+
+  freeze(): Segment {
+    const vocabulary = [...this.postings.keys()];
+    const total = [...this.postings.values()].reduce((sum, posting) => sum + posting.passages.length, 0);
+    const starts = new Uint32Array(vocabulary.length + 1);
+    const passages = new Uint32Array(total);
+    const text = new Uint8Array(total);
+    const heading = new Uint8Array(total);
+    let at = 0;
+    [...this.postings.values()].forEach((posting, term) => {
+      starts[term] = at;
+      passages.set(posting.passages, at);
+      text.set(posting.text, at);
+      heading.set(posting.heading, at);
+      at += posting.passages.length;
+    });
+    starts[vocabulary.length] = at;
+    return {
+      version: SEGMENT_VERSION,
+      fingerprint: segmentFingerprint(this.options),
+      language: this.language,
+      vocabulary,
+      postingStarts: starts,
+      postingPassages: passages,
+      postingText: text,
+      postingHeading: heading,
+      passageUnits: Uint32Array.from(this.passageUnits),
+      passageSections: Int32Array.from(this.passageSections),
+      passageWords: Uint16Array.from(this.passageWords),
+      unitSpans: Uint32Array.from(this.unitSpans),
+      unitKinds: Uint8Array.from(this.unitKinds),
+      unitSections: Int32Array.from(this.unitSections),
+      spans: Uint32Array.from(this.spans),
+    };
+  }
+
+  private post(passage: PassageDraft): void {
+    const number = this.passageSections.length;
+    for (const unit of passage.units) {
+      for (const span of unit.spans) this.spans.push(span.page, span.start, span.end);
+      this.unitSpans.push(this.spans.length / 3);
+      this.unitKinds.push(KINDS.indexOf(unit.kind));
+      this.unitSections.push(unit.section);
+    }
+    this.passageUnits.push(this.unitKinds.length);
+    this.passageSections.push(passage.section);
+    const text = passage.units.map((unit) => this.unitText(unit)).join('\n');
+    const terms = termsOf(text, this.language);
+    this.passageWords.push(Math.min(65_535, terms.length));
+    const counts = new Map<string, number>();
+    for (const { term } of terms) counts.set(term, (counts.get(term) ?? 0) + 1);
+    for (const term of valueTerms(text, this.language)) counts.set(term, (counts.get(term) ?? 0) + 1);
+    const heading = this.termsOfHeading(passage.section);
+    for (const [term, count] of counts) this.add(term, number, count, heading.get(term) ?? 0);
+    for (const [term, count] of heading) if (!counts.has(term)) this.add(term, number, 0, count);
+  }
+
+  private add(term: string, passage: number, text: number, heading: number): void {
+    let posting = this.postings.get(term);
+    if (posting === undefined) {
+      posting = { passages: [], text: [], heading: [] };
+      this.postings.set(term, posting);
+    }
+    posting.passages.push(passage);
+    posting.text.push(Math.min(255, text));
+    posting.heading.push(Math.min(255, heading));
+  }
+
+  private unitText(unit: Unit): string {
+    return unit.spans.map((span) => (this.texts.get(span.page) ?? '').slice(span.start, span.end)).join('\n');
+  }
+
+  private termsOfHeading(section: number): ReadonlyMap<string, number> {
+    let terms = this.headingTerms.get(section);
+    if (terms === undefined) {
+      const counts = new Map<string, number>();
+      for (const { term } of termsOf(sectionPath(this.sections, section), this.language)) counts.set(term, 1);
+      terms = counts;
+      this.headingTerms.set(section, terms);
+    }
+    return terms;
+  }
+}

@@ -1,0 +1,41 @@
+import { sectionPath, type Page, type Section, type Span } from '../source';
+import { unitAt, type Segment } from './segment';
+import type { Unit } from './passages';
+
+/** A document as search and answering see it: its segment so far, and its pages by number. */
+export interface ShelfSource {
+  readonly id: string;
+  readonly name: string;
+  readonly pageCount: number;
+  /** Pages read so far, from the first. */
+  readonly pagesRead: number;
+  readonly sections: readonly Section[];
+  readonly segment: Segment;
+  /** The page, or null while it is not read. */
+  page(number: number): Page | null;
+}
+
+/** Canonical text of spans, a line break between pages. */
+export function textOfSpans(source: ShelfSource, spans: readonly Span[]): string {
+  return spans.map((span) => (source.page(span.page)?.text ?? '').slice(span.start, span.end)).join('\n');
+}
+
+export interface UnitText {
+  readonly unit: Omit<Unit, 'words'>;
+  readonly text: string;
+}
+
+/** The units of passage `index` with their text. */
+export function unitsOfPassage(source: ShelfSource, index: number): UnitText[] {
+  const { passageUnits } = source.segment;
+  const units: UnitText[] = [];
+  for (let at = passageUnits[index] as number; at < (passageUnits[index + 1] as number); at += 1) {
+    const unit = unitAt(source.segment, at);
+    units.push({ unit, text: textOfSpans(source, unit.spans) });
+  }
+  return units;
+}
+
+export function sectionOf(source: ShelfSource, section: number): string {
+  return sectionPath(source.sections, section);
+}

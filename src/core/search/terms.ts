@@ -1,0 +1,52 @@
+import { findDates, findNumbers, isIdeographic, stemWord, tokenize, type Language, type Token } from '../text';
+
+/** Words that carry no subject in any question or passage; they are neither indexed nor asked for. */
+const STOPWORDS = new Set(
+  (
+    'a an the of and or to in on at by for from with as is are was were be been being it its this that these those there here he she they them ' +
+    'their his her we our us you your i my me which who whom whose what when where why how do does did done has have had having will would shall should ' +
+    'can could may might must not no if then than so such into upon any all each both other same also only per about after before under over between ' +
+    'der die das den dem des ein eine einer eines einem einen und oder zu im in am an auf aus bei mit von vom für ist sind war waren wird werden wurde ' +
+    'wurden nicht es er sie wir ihr man sich auch nur als wie wenn dass ob so hat haben kann können muss müssen soll sollen darf ' +
+    'le la les de du un une et ou à au aux en dans sur par pour avec est sont il elle ils'
+  ).split(' '),
+);
+
+export function isStopword(word: string): boolean {
+  return STOPWORDS.has(word);
+}
+
+export interface Term {
+  readonly term: string;
+  /** Which token it comes from, for nearness. */
+  readonly position: number;
+  readonly word: string;
+}
+
+const HAS_VALUE = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million|billion)\b/i;
+
+/** Search terms of tokens in order: stems, ideograph pairs; stop words give none. */
+export function termsOfTokens(tokens: readonly Token[], language: Language): Term[] {
+  const terms: Term[] = [];
+  tokens.forEach(({ word }, position) => {
+    if (isIdeographic(word)) {
+      const next = tokens[position + 1];
+      const joined = next !== undefined && isIdeographic(next.word) && next.start === (tokens[position] as Token).end;
+      terms.push({ term: joined ? word + next.word : word, position, word });
+    } else if (!STOPWORDS.has(word)) {
+      terms.push({ term: stemWord(word, language), position, word });
+    }
+  });
+  return terms;
+}
+
+/** Numbers and dates of a text as values: "1.25 million" and "1,250,000" give the same term. */
+export function valueTerms(text: string, language: Language): string[] {
+  if (!HAS_VALUE.test(text)) return [];
+  const values = findNumbers(text, language).filter((one) => one.value.length > 1).map((one) => `#${one.value}`);
+  return [...values, ...findDates(text).map((one) => `@${one.value}`)];
+}
+
+export function termsOf(text: string, language: Language): Term[] {
+  return termsOfTokens(tokenize(text), language);
+}

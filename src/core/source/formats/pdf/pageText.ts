@@ -1,0 +1,159 @@
+import { isIdeographic } from '../../../text';
+import type { Box, Geometry } from '../../types';
+import { readingOrder, type Block } from './columns';
+import type { RawItem, RawPage } from './engine';
+import { makeRows, type Piece, type Row } from './rows';
+
+/** A line before the document around it is known: no role, no section yet. */
+export interface DraftLine {
+  readonly start: number;
+  readonly end: number;
+  readonly box: Box;
+  readonly size: number;
+  readonly font: string;
+  readonly opens: boolean;
+  readonly cells: readonly number[] | null;
+  /** True for text that does not run upright, such as a watermark or a note in the margin. */
+  readonly askew: boolean;
+}
+
+export interface DraftPage {
+  readonly text: string;
+  readonly width: number;
+  readonly height: number;
+  readonly lines: readonly DraftLine[];
+  readonly geometry: Geometry;
+}
+
+/** A gap above this part of the type size is a space between words. */
+const WORD_GAP = 0.16;
+/** A gap above this part of the type size parts table cells. */
+const CELL_GAP = 1.5;
+const LIST_MARK = /^(?:[•◦▪–—·*-]\s|\(?(?:[a-z]|[ivx]{1,5}|\d{1,2})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d)/u;
+
+function boxOf(item: RawItem): Box {
+  const [ascent, descent] = [0.8 * item.size, 0.24 * item.size];
+  const quarter = Math.round(item.angle / 90) % 4;
+  if (quarter === 1) return { x: item.x - descent, y: item.y, w: ascent + descent, h: item.width };
+  if (quarter === 2) return { x: item.x - item.width, y: item.y - descent, w: item.width, h: ascent + descent };
+  if (quarter === 3) return { x: item.x - ascent, y: item.y - item.width, w: ascent + descent, h: item.width };
+  return { x: item.x, y: item.y - ascent, w: item.width, h: ascent + descent };
+}
+
+export function unionBox(boxes: readonly Box[]): Box {
+  const x = Math.min(...boxes.map((box) => box.x));
+  const y = Math.min(...boxes.map((box) => box.y));
+  return {
+    x,
+    y,
+    w: Math.max(...boxes.map((box) => box.x + box.w)) - x,
+    h: Math.max(...boxes.map((box) => box.y + box.h)) - y,
+  };
+}
+
+function spaced(before: Piece, after: Piece): boolean {
+  if (/\s$/.test(before.text) || /^\s/.test(after.text)) return true;
+  const gap = after.x0 - before.x1;
+  const size = Math.min(before.size, after.size);
+  const wide = isIdeographic(before.text.at(-1)) && isIdeographic(after.text[0]);
+  return gap > (wide ? 0.6 : WORD_GAP) * size;
+}
+
+class PageWriter {
+  private text = '';
+  private readonly lines: DraftLine[] = [];
+  private readonly starts: number[] = [];
+  private readonly ends: number[] = [];
+  private readonly boxes: number[] = [];
+
+  writeBlock(block: Block, askew: boolean): void {
+    const right = Math.max(...block.map((row) => (row.pieces.at(-1) as Piece).x1));
+    const steps = block.slice(1).map((row, at) => row.y - (block[at] as Row).y).sort((a, b) => a - b);
+    const leading = steps[Math.floor(steps.length / 2)] ?? 0;
+    block.forEach((row, at) => {
+      const before = block[at - 1];
+      this.writeRow(row, before === undefined ? 'first' : { before, leading, right }, askew);
+    });
+  }
+
+  private writeRow(row: Row, around: 'first' | { before: Row; leading: number; right: number }, askew: boolean): void {
+    if (this.text !== '') this.text += '\n';
+    const start = this.text.length;
+    const cells: number[] = [];
+    const boxes: Box[] = [];
+    row.pieces.forEach((piece, at) => {
+      const previous = row.pieces[at - 1];
+      const isCell = previous === undefined || piece.x0 - previous.x1 > CELL_GAP * row.size;
+      if (previous !== undefined && spaced(previous, piece) && !this.text.endsWith(' ')) this.text += ' ';
+      const visible = piece.text.trim();
+      if (isCell) cells.push(this.text.length);
+      this.starts.push(this.text.length);
+      this.text += visible.replace(/[\t\n\r\u00a0]/g, ' ');
+      this.ends.push(this.text.length);
+      const box = boxOf(piece.item);
+      boxes.push(box);
+      this.boxes.push(box.x, box.y, box.w, box.h);
+    });
+    const largest = row.pieces.reduce((best, piece) => (piece.text.length > best.text.length ? piece : best));
+    this.lines.push({
+      start,
+      end: this.text.length,
+      box: unionBox(boxes),
+      size: Math.round(row.size * 10) / 10,
+      font: largest.item.font,
+      opens: this.opens(row, around, cells.length, this.text.slice(start)),
+      cells: cells.length > 1 ? cells : null,
+      askew,
+    });
+  }
+
+  private opens(
+    row: Row,
+    around: 'first' | { before: Row; leading: number; right: number },
+    cells: number,
+    text: string,
+  ): boolean {
+    const last = this.lines.at(-1);
+    // A new column or block may go on with the sentence of the one before.
+    if (around === 'first' || last === undefined) return last === undefined || Math.abs(last.size - row.size) > 0.1 * row.size;
+    const { before, leading, right } = around;
+    if (row.y - before.y > 1.35 * leading || Math.abs(row.size - before.size) > 0.12 * row.size) return true;
+    if (LIST_MARK.test(text) || cells > 2 || (last.cells?.length ?? 0) > 2) return true;
+    const [head, beforeHead] = [(row.pieces[0] as Piece).x0, (before.pieces[0] as Piece).x0];
+    const endsEarly = (before.pieces.at(-1) as Piece).x1 < right - 3 * row.size;
+    const closed = /[.:;!?。」)”"]\s*$/.test(this.text.slice(last.start, last.end));
+    return closed && (endsEarly || head - beforeHead > 0.8 * row.size);
+  }
+
+  finish(width: number, height: number): DraftPage {
+    const geometry: Geometry = {
+      starts: Uint32Array.from(this.starts),
+      ends: Uint32Array.from(this.ends),
+      boxes: Float32Array.from(this.boxes),
+    };
+    return { text: this.text, width, height, lines: this.lines, geometry };
+  }
+}
+
+/**
+ * The canonical text of a page: items to rows, rows to columns, columns to lines in reading order, the direction most of the text
+ * runs in first. Every run keeps its box, in points.
+ */
+export function layOutPage(raw: RawPage): DraftPage {
+  const groups = new Map<number, RawItem[]>();
+  for (const item of raw.items) {
+    const quarter = (Math.round(item.angle / 90) * 90) % 360;
+    const askew = Math.abs(item.angle - Math.round(item.angle / 90) * 90) > 3;
+    const key = askew ? -1 : quarter;
+    const group = groups.get(key);
+    if (group === undefined) groups.set(key, [item]);
+    else group.push(item);
+  }
+  const size = (items: readonly RawItem[]): number => items.reduce((sum, item) => sum + item.text.trim().length, 0);
+  const ordered = [...groups].sort((a, b) => size(b[1]) - size(a[1]));
+  const writer = new PageWriter();
+  ordered.forEach(([angle, items], at) => {
+    for (const block of readingOrder(makeRows(items, Math.max(0, angle)))) writer.writeBlock(block, at > 0 || angle < 0);
+  });
+  return writer.finish(raw.width, raw.height);
+}

@@ -1,0 +1,160 @@
+import { countWords, detectLanguage, type Language } from '../../../text';
+import { furnitureRoles, isContentsPage, markNotes, type Neighbour } from '../../structure/furniture';
+import { SectionBuilder } from '../../structure/headings';
+import type { EditionFacts, Line, LineRole, Page, Section } from '../../types';
+import type { PdfFile } from './engine';
+import { layOutPage, type DraftLine, type DraftPage } from './pageText';
+
+/** Pages on either side that a page's running heads are compared with. */
+const NEIGHBOURS = 4;
+/** Pages looked at beforehand, spread over the file, for the type of its running text. */
+const SAMPLES = 8;
+
+export interface PdfStart {
+  readonly facts: EditionFacts;
+  readonly language: Language;
+}
+
+export interface PageRead {
+  readonly page: Page;
+  /** Sections that begin on this page; their indexes go on from those of the pages before. */
+  readonly newSections: readonly Section[];
+}
+
+export interface ReadingOptions {
+  /** Pages already read, in order, and the sections found on them: reading goes on behind them. */
+  readonly after?: { readonly page: number; readonly sections: readonly Section[] };
+  readonly signal?: AbortSignal;
+}
+
+interface Drafted {
+  readonly draft: DraftPage;
+  readonly warnings: readonly string[];
+}
+
+const EMPTY: DraftPage = {
+  text: '',
+  width: 595,
+  height: 842,
+  lines: [],
+  geometry: { starts: new Uint32Array(0), ends: new Uint32Array(0), boxes: new Float32Array(0) },
+};
+
+/** The commonest type size, in points, and font of running text, weighted by characters. */
+function bodyType(drafts: readonly DraftPage[]): { size: number; font: string } {
+  const sizes = new Map<number, number>();
+  const fonts = new Map<string, number>();
+  for (const draft of drafts) {
+    for (const line of draft.lines) {
+      const chars = line.end - line.start;
+      sizes.set(line.size, (sizes.get(line.size) ?? 0) + chars);
+      fonts.set(line.font, (fonts.get(line.font) ?? 0) + chars);
+    }
+  }
+  const top = <K>(counts: Map<K, number>): K | undefined => [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
+  return { size: top(sizes) ?? 10, font: top(fonts) ?? '' };
+}
+
+/** Reads one PDF page by page, in order, each with its lines' roles and sections. */
+export class PdfReading {
+  private readonly drafts = new Map<number, Promise<Drafted>>();
+  private labels: readonly string[] | null = null;
+  private body = { size: 10, font: '' };
+  private builder = new SectionBuilder(10);
+
+  private constructor(private readonly file: PdfFile) {}
+
+  /** Looks at the file as a whole: page count, labels, outline, language, type of its running text. */
+  static async begin(file: PdfFile, known: readonly Section[] = []): Promise<{ reading: PdfReading; start: PdfStart }> {
+    const reading = new PdfReading(file);
+    const step = Math.max(1, Math.floor(file.pageCount / SAMPLES));
+    const samples: DraftPage[] = [];
+    for (let number = 1; number <= file.pageCount && samples.length < SAMPLES + 1; number += step) {
+      samples.push((await reading.draft(number)).draft);
+    }
+    reading.labels = await file.labels();
+    reading.body = bodyType(samples);
+    reading.builder = new SectionBuilder(reading.body.size, await file.outline(), known);
+    const facts = { pageCount: file.pageCount, title: await file.title(), hasLabels: reading.labels !== null };
+    return { reading, start: { facts, language: detectLanguage(samples.map((one) => one.text).join('\n')) } };
+  }
+
+  /** Pages in order. Throws the signal's reason when aborted; a page beyond repair comes empty, with a warning. */
+  async *pages(options: ReadingOptions = {}): AsyncGenerator<PageRead> {
+    const first = (options.after?.page ?? 0) + 1;
+    for (let number = first; number <= this.file.pageCount; number += 1) {
+      options.signal?.throwIfAborted();
+      yield await this.page(number);
+      this.drafts.delete(number - NEIGHBOURS);
+    }
+  }
+
+  private draft(number: number): Promise<Drafted> {
+    let draft = this.drafts.get(number);
+    if (draft === undefined) {
+      draft = this.file.rawPage(number).then(
+        (raw) => ({ draft: layOutPage(raw), warnings: [] }),
+        (caught: unknown) => ({
+          draft: EMPTY,
+          warnings: [`page ${number} could not be read (${caught instanceof Error ? caught.message : 'unknown cause'})`],
+        }),
+      );
+      this.drafts.set(number, draft);
+    }
+    return draft;
+  }
+
+  private async page(number: number): Promise<PageRead> {
+    const { draft, warnings } = await this.draft(number);
+    const neighbours: Neighbour[] = [];
+    for (let other = Math.max(1, number - NEIGHBOURS); other <= Math.min(this.file.pageCount, number + NEIGHBOURS); other += 1) {
+      if (other !== number) neighbours.push({ page: (await this.draft(other)).draft, distance: other - number });
+    }
+    const roles = furnitureRoles(draft, neighbours);
+    markNotes(draft, roles, this.body.size);
+    const contents = isContentsPage(draft, roles);
+    const before = this.builder.sections.length;
+    const lines = draft.lines.map((line, at) => this.finishLine(draft, line, at, roles, number, contents));
+    const page: Page = {
+      number,
+      label: this.labels?.[number - 1] ?? null,
+      text: draft.text,
+      width: draft.width,
+      height: draft.height,
+      lines,
+      geometry: draft.geometry,
+      words: countWords(draft.text),
+      scan: draft.text.trim() === '' && warnings.length === 0,
+      warnings,
+    };
+    return { page, newSections: this.builder.sections.slice(before) };
+  }
+
+  private finishLine(
+    draft: DraftPage,
+    line: DraftLine,
+    at: number,
+    roles: ReadonlyMap<DraftLine, LineRole>,
+    number: number,
+    contents: boolean,
+  ): Line {
+    const { start, end, box, size, opens, cells } = line;
+    let role: LineRole = roles.get(line) ?? (contents ? 'contents' : 'body');
+    let section = this.builder.sections.length - 1;
+    if (role === 'body') {
+      const next = draft.lines[at + 1];
+      const found = this.builder.offer({
+        text: draft.text.slice(start, end),
+        page: number,
+        start,
+        size,
+        distinct: line.font !== this.body.font || size > 1.08 * this.body.size,
+        opens,
+        alone: (next === undefined || next.opens || next.font !== line.font) && (cells === null || cells.length === 2),
+      });
+      section = found.section;
+      if (found.heading) role = 'heading';
+    }
+    return { start, end, box, size, role, opens: opens || role === 'heading', cells, section };
+  }
+}

@@ -1,0 +1,79 @@
+import { countWords, detectLanguage } from '../../text';
+import { SectionBuilder } from '../structure/headings';
+import type { Geometry, Line, Page, Reading } from '../types';
+
+/** Lines a page of plain text takes when no form feed ends it. */
+const LINES_PER_PAGE = 60;
+const LINE_HEIGHT = 12;
+const CHARACTER_WIDTH = 6;
+
+function paginate(text: string): string[] {
+  const normal = text.replace(/^\ufeff/, '').replace(/\r\n?/g, '\n');
+  if (normal.includes('\f')) {
+    const pages = normal.split('\f');
+    if (pages.at(-1)?.trim() === '') pages.pop();
+    return pages.map((page) => page.replace(/^\n/, '').replace(/\n+$/, ''));
+  }
+  const lines = normal.replace(/\n+$/, '').split('\n');
+  const pages: string[] = [];
+  for (let at = 0; at < lines.length; at += LINES_PER_PAGE) pages.push(lines.slice(at, at + LINES_PER_PAGE).join('\n'));
+  return pages;
+}
+
+/**
+ * Reads plain text. A form feed ends a page; without one, 60 lines do. Boxes are those of a typewriter page, 12 by 6 points a
+ * character. A byte-order mark and carriage returns are left out of the canonical text.
+ */
+export function readText(text: string, sha256: string): Reading {
+  const builder = new SectionBuilder(10);
+  const pages = paginate(text).map((pageText, at): Page => {
+    const lines: Line[] = [];
+    let start = 0;
+    let blankBefore = true;
+    const rows = pageText.split('\n');
+    rows.forEach((row, index) => {
+      const end = start + row.length;
+      if (row.trim() !== '') {
+        const opens = blankBefore || /^\s*(?:[-*•]|\(?[a-z\d]{1,3}[).])\s/.test(row);
+        const alone = (rows[index + 1] ?? '').trim() === '';
+        const offered = builder.offer({ text: row, page: at + 1, start, size: 10, distinct: false, opens, alone });
+        lines.push({
+          start,
+          end,
+          box: { x: 36, y: 36 + index * LINE_HEIGHT, w: row.length * CHARACTER_WIDTH, h: LINE_HEIGHT },
+          size: 10,
+          role: offered.heading ? 'heading' : 'body',
+          opens,
+          cells: null,
+          section: offered.section,
+        });
+      }
+      blankBefore = row.trim() === '';
+      start = end + 1;
+    });
+    const geometry: Geometry = {
+      starts: Uint32Array.from(lines.map((line) => line.start)),
+      ends: Uint32Array.from(lines.map((line) => line.end)),
+      boxes: Float32Array.from(lines.flatMap(({ box }) => [box.x, box.y, box.w, box.h])),
+    };
+    return {
+      number: at + 1,
+      label: null,
+      text: pageText,
+      width: 595,
+      height: Math.max(842, 72 + rows.length * LINE_HEIGHT),
+      lines,
+      geometry,
+      words: countWords(pageText),
+      scan: false,
+      warnings: [],
+    };
+  });
+  return {
+    sha256,
+    facts: { pageCount: pages.length, title: null, hasLabels: false },
+    language: detectLanguage(text),
+    sections: builder.sections,
+    pages,
+  };
+}

@@ -1,0 +1,102 @@
+import type { DraftLine, DraftPage } from '../formats/pdf/pageText';
+import type { LineRole } from '../types';
+
+/** Share of the page height, at top and bottom, where running heads and page numbers stand. */
+const MARGIN = 0.13;
+/** How many lines from the top or bottom edge are looked at. */
+const EDGE_LINES = 3;
+const FOLIO = /^(?:[-–—·|\s]*)(?:(?:page|seite|p\.|s\.)\s*)?(?:[A-Z]{1,2}-)?(?:\d{1,4}|[ivxlc]{1,7})(?:\s*(?:of|von|\/)\s*\d{1,4})?(?:[-–—·|\s]*)$/iu;
+
+interface EdgeLine {
+  readonly line: DraftLine;
+  /** Numbers that open or close the line: one of them may be the page's. */
+  readonly numbers: readonly number[];
+  readonly key: string;
+  readonly y: number;
+}
+
+function masked(text: string): string {
+  return text.toLowerCase().replace(/\b[ivxlc]{1,7}\b|\d+/g, '#').replace(/\s+/g, ' ').trim();
+}
+
+/** Lines near the top and bottom edge with their text masked, so that page and section numbers do not part them. */
+export function edgeLines(page: DraftPage): EdgeLine[] {
+  const byHeight = page.lines.filter((line) => !line.askew).sort((a, b) => a.box.y - b.box.y);
+  const top = byHeight.slice(0, EDGE_LINES).filter((line) => line.box.y + line.box.h < MARGIN * page.height);
+  const bottom = byHeight.slice(-EDGE_LINES).filter((line) => line.box.y > (1 - MARGIN) * page.height);
+  return [...new Set([...top, ...bottom])].map((line) => {
+    const text = page.text.slice(line.start, line.end);
+    const outer = [/^(\d{1,4})(?=\s|$)/.exec(text)?.[1], /(?:^|\s)(\d{1,4})$/.exec(text)?.[1]];
+    return {
+      line,
+      key: masked(text),
+      y: line.box.y,
+      numbers: outer.filter((number) => number !== undefined).map(Number),
+    };
+  });
+}
+
+export interface Neighbour {
+  readonly page: DraftPage;
+  /** Pages from the one looked at: -1 is the page before. */
+  readonly distance: number;
+}
+
+function recurs(edge: EdgeLine, neighbours: readonly { lines: readonly EdgeLine[]; distance: number }[]): boolean {
+  return neighbours.some(({ lines, distance }) =>
+    lines.some((other) => {
+      if (Math.abs(other.y - edge.y) > 8) return false;
+      if (other.key === edge.key) return true;
+      // A page number in step with the page gives a head away, whatever chapter it names.
+      if (edge.numbers.some((number) => other.numbers.includes(number + distance))) return true;
+      // Heads that name the chapter change with it, but their outer parts (folio, title) stay.
+      const shorter = Math.min(other.key.length, edge.key.length);
+      return shorter >= 12 && (other.key.startsWith(edge.key.slice(0, 12)) || other.key.endsWith(edge.key.slice(-12)));
+    }),
+  );
+}
+
+/**
+ * Roles of a page's lines as far as its neighbours tell: lines that recur at one place once digits are masked are running
+ * heads, bare numbers at the edge are folios, text that does not run upright is set apart with them.
+ */
+export function furnitureRoles(page: DraftPage, neighbours: readonly Neighbour[]): Map<DraftLine, LineRole> {
+  const roles = new Map<DraftLine, LineRole>();
+  const others = neighbours.map(({ page: other, distance }) => ({ lines: edgeLines(other), distance }));
+  for (const edge of edgeLines(page)) {
+    const text = page.text.slice(edge.line.start, edge.line.end);
+    if (FOLIO.test(text)) roles.set(edge.line, 'folio');
+    else if (recurs(edge, others)) roles.set(edge.line, 'head');
+  }
+  for (const line of page.lines) if (line.askew) roles.set(line, 'head');
+  return roles;
+}
+
+/** Footnotes: lines in smaller type at the foot of the page, from one that opens with a mark down to the last. */
+export function markNotes(page: DraftPage, roles: Map<DraftLine, LineRole>, bodySize: number): void {
+  const lines = page.lines.filter((line) => !roles.has(line));
+  let at = lines.length;
+  while (at > 0) {
+    const line = lines[at - 1] as DraftLine;
+    if (line.size > 0.92 * bodySize || line.box.y < 0.45 * page.height) break;
+    at -= 1;
+  }
+  const first = lines[at];
+  if (first === undefined || at === 0) return;
+  if (!/^(?:\d{1,2}|[*†‡§]|[a-z]\))\s?\S/.test(page.text.slice(first.start, first.end))) return;
+  for (const line of lines.slice(at)) roles.set(line, 'note');
+}
+
+const LEADERS = /(?:\.\s?){4,}\s*(?:[A-Z]-)?[\divxlc]{1,5}$|…{2,}\s*\d{1,4}$/i;
+const TRAILING_PAGE = /\S\s+(?:\d{1,4}|[ivxlc]{1,6})$/;
+
+/** True for a page of contents, an index or a list of figures: most lines end in a page number. */
+export function isContentsPage(page: DraftPage, roles: ReadonlyMap<DraftLine, LineRole>): boolean {
+  const texts = page.lines.filter((line) => !roles.has(line)).map((line) => page.text.slice(line.start, line.end));
+  if (texts.length < 6) return false;
+  const led = texts.filter((text) => LEADERS.test(text)).length;
+  if (led >= 5 && led >= 0.3 * texts.length) return true;
+  const trailing = texts.filter((text) => TRAILING_PAGE.test(text) && !/\d[.,]\d|\d\s+\d/.test(text)).length;
+  const indexed = texts.filter((text) => /,\s\d{1,4}(?:[-–]\d{1,4})?(?:,\s\d{1,4})*$/.test(text)).length;
+  return trailing >= 0.7 * texts.length || indexed >= 0.6 * texts.length;
+}

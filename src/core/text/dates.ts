@@ -1,0 +1,59 @@
+/** A date as it stands in a text; `value` is ISO 8601, `2025-03-31` or `2025-03` when no day is named. */
+export interface DateMention {
+  readonly start: number;
+  readonly end: number;
+  readonly value: string;
+}
+
+const MONTHS: Readonly<Record<string, number>> = Object.fromEntries(
+  [
+    ['january', 'jan', 'januar'],
+    ['february', 'feb', 'februar'],
+    ['march', 'mar', 'märz'],
+    ['april', 'apr'],
+    ['may', 'mai'],
+    ['june', 'jun', 'juni'],
+    ['july', 'jul', 'juli'],
+    ['august', 'aug'],
+    ['september', 'sep', 'sept'],
+    ['october', 'oct', 'oktober', 'okt'],
+    ['november', 'nov'],
+    ['december', 'dec', 'dezember', 'dez'],
+  ].flatMap((names, index) => names.map((name) => [name, index + 1])),
+);
+
+const MONTH = `(?:${Object.keys(MONTHS)
+  .sort((a, b) => b.length - a.length)
+  .join('|')})\\.?`;
+const PATTERNS: readonly RegExp[] = [
+  new RegExp(String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th|\.)?(?: day of)?\s+(?<month>${MONTH}),?\s+(?<year>\d{4})\b`, 'giu'),
+  new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<day>\d{1,2})(?:st|nd|rd|th)?,?\s+(?<year>\d{4})\b`, 'giu'),
+  /\b(?<year>\d{4})-(?<month>\d{2})-(?<day>\d{2})\b/gu,
+  /\b(?<day>\d{1,2})\.(?<month>\d{1,2})\.(?<year>\d{4})\b/gu,
+  /(?<year>\d{4})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
+  new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<year>\d{4})\b`, 'giu'),
+  new RegExp(String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?\s+(?<month>(?:January|February|March|April|May|June|July|August|September|October|November|December))\b(?!\s+\d{4})`, 'gu'),
+];
+
+function monthNumber(text: string): number | null {
+  const number = /^\d+$/.test(text) ? Number(text) : MONTHS[text.toLowerCase().replace('.', '')];
+  return number !== undefined && number >= 1 && number <= 12 ? number : null;
+}
+
+/** All dates in a text that name at least month and year, or day and month (`--03-31`); in order of place. */
+export function findDates(text: string): DateMention[] {
+  const found: DateMention[] = [];
+  for (const pattern of PATTERNS) {
+    for (const match of text.matchAll(pattern)) {
+      const { day, month, year } = match.groups ?? {};
+      const monthValue = monthNumber(month ?? '');
+      if (monthValue === null || (day !== undefined && (Number(day) < 1 || Number(day) > 31))) continue;
+      const end = match.index + match[0].length;
+      if (found.some((other) => other.start < end && match.index < other.end)) continue;
+      const parts = [year ?? '-', String(monthValue).padStart(2, '0')];
+      if (day !== undefined) parts.push(day.padStart(2, '0'));
+      found.push({ start: match.index, end, value: parts.join('-') });
+    }
+  }
+  return found.sort((a, b) => a.start - b.start);
+}

@@ -1,0 +1,40 @@
+import { isIdeographic } from './characters';
+
+/** BCP 47 code of the languages that are told apart; `und` when none is. */
+export type Language = 'en' | 'de' | 'fr' | 'es' | 'it' | 'nl' | 'ja' | 'und';
+
+const FREQUENT: Readonly<Record<Exclude<Language, 'ja' | 'und'>, readonly string[]>> = {
+  en: ['the', 'of', 'and', 'to', 'is', 'that', 'for', 'by', 'with', 'shall', 'are', 'this'],
+  de: ['der', 'die', 'und', 'das', 'ist', 'nicht', 'den', 'von', 'mit', 'ein', 'eine', 'werden', 'auf'],
+  fr: ['le', 'les', 'des', 'et', 'est', 'une', 'dans', 'que', 'pour', 'du', 'au', 'par'],
+  es: ['el', 'los', 'las', 'que', 'del', 'una', 'por', 'para', 'con', 'es', 'se'],
+  it: ['il', 'che', 'di', 'della', 'per', 'una', 'sono', 'del', 'con', 'gli', 'non'],
+  nl: ['het', 'een', 'van', 'en', 'dat', 'niet', 'op', 'zijn', 'voor', 'worden', 'met'],
+};
+
+/**
+ * The language of a text by its commonest function words; Japanese by its script. Looks at the first
+ * 20,000 characters. A text with too few such words is `und`.
+ */
+export function detectLanguage(text: string): Language {
+  const sample = text.slice(0, 20_000);
+  let kana = 0;
+  let letters = 0;
+  for (const char of sample) {
+    if (/\p{L}/u.test(char)) letters += 1;
+    if (char >= '\u3040' && char <= '\u30ff' && isIdeographic(char)) kana += 1;
+  }
+  if (letters > 0 && kana / letters > 0.1) return 'ja';
+  const counts = new Map<string, number>();
+  for (const word of sample.toLowerCase().match(/\p{L}+/gu) ?? []) counts.set(word, (counts.get(word) ?? 0) + 1);
+  let best: Language = 'und';
+  let most = 4;
+  for (const [language, words] of Object.entries(FREQUENT)) {
+    const score = words.reduce((sum, word) => sum + (counts.get(word) ?? 0), 0);
+    if (score > most) {
+      most = score;
+      best = language as Language;
+    }
+  }
+  return best;
+}

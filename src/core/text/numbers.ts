@@ -1,0 +1,127 @@
+import Big from 'big.js';
+import type { Language } from './language';
+
+/** A number as it stands in a text. `start`, `end` in UTF-16 code units; they take in scale word and unit. */
+export interface NumberMention {
+  readonly start: number;
+  readonly end: number;
+  /** Plain decimal notation with the scale word multiplied in, negative in parentheses or with a minus sign. */
+  readonly value: string;
+  /** `%`, a currency sign or word, a unit of time or measure in the singular; null when none follows. */
+  readonly unit: string | null;
+  /** The power of ten that a scale word gave, 1 when there was none. */
+  readonly scale: number;
+}
+
+const SCALES: Readonly<Record<string, number>> = {
+  hundred: 1e2,
+  thousand: 1e3,
+  thousands: 1e3,
+  tausend: 1e3,
+  k: 1e3,
+  million: 1e6,
+  millions: 1e6,
+  mn: 1e6,
+  millionen: 1e6,
+  mio: 1e6,
+  billion: 1e9,
+  billions: 1e9,
+  bn: 1e9,
+  milliarde: 1e9,
+  milliarden: 1e9,
+  mrd: 1e9,
+  trillion: 1e12,
+};
+
+const SMALL = 'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ');
+const TENS = 'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ');
+const WORD_VALUES = new Map<string, number>([
+  ...SMALL.map((word, value) => [word, value] as const),
+  ...TENS.map((word, index) => [word, (index + 2) * 10] as const),
+]);
+
+const UNIT_WORDS =
+  'crowns?|dollars?|euros?|pounds?|yen|francs?|marks?|usd|eur|gbp|jpy|chf|per cent|percent|percentage points?|prozent|basis points?|' +
+  'seconds?|minutes?|hours?|days?|weeks?|months?|years?|quarters?|sekunden?|minuten?|stunden?|tage?n?|wochen?|monate?n?|jahre?n?|' +
+  'mm|cm|km|metres?|meters?|kilometres?|miles?|knots?|feet|inches|tonnes?|tons?|kg|kilograms?|litres?|kw|mw|kwh|' +
+  'bytes?|kb|mb|gb|tb|bits?|pages?|passengers?|vessels?|sailings?|persons?|people|employees|shares?';
+const DIGITS = String.raw`\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d{1,3}(?:\.\d{3})+(?:,\d+)?|\d+(?:[.,]\d+)?`;
+const SCALE_WORDS = Object.keys(SCALES).filter((word) => word.length > 1).join('|');
+const IN_DIGITS = new RegExp(
+  String.raw`(?<open>\()?(?<sign>[-−–](?=[$€£¥\d]))?(?<currency>[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:[\s-]?(?<scale>${SCALE_WORDS})\b)?\)?(?:[\s-]?(?<unit>%|(?:working |business |calendar )?(?:${UNIT_WORDS})\b))?`,
+  'giu',
+);
+const NUMBER_WORD = [...WORD_VALUES.keys(), 'hundred', 'thousand', 'million', 'billion'].join('|');
+const IN_WORDS = new RegExp(
+  String.raw`\b(?<words>(?:${NUMBER_WORD})(?:(?:[\s-]+(?:and\s+)?)(?:${NUMBER_WORD}))*)\b(?:\s*\(\s?[\d,.]+\s?\))?(?:[\s-](?<unit>(?:working |business |calendar )?(?:${UNIT_WORDS})\b))?`,
+  'giu',
+);
+
+function singular(unit: string | undefined): string | null {
+  if (unit === undefined) return null;
+  const plain = unit.toLowerCase().replace(/^(working|business|calendar) /, '');
+  if (plain === 'per cent' || plain === 'percent' || plain === 'prozent') return '%';
+  if (plain === 'people') return 'person';
+  return plain.length > 3 && plain.endsWith('s') ? plain.slice(0, -1) : plain;
+}
+
+/** Plain decimal notation of digits with separators; German reads "1.250,5" the other way round. */
+export function parseDigits(digits: string, language: Language = 'en'): string {
+  const continental = language === 'de' || language === 'fr' || language === 'es' || language === 'it' || language === 'nl';
+  const groupedByPoint = /^\d{1,3}(\.\d{3}){2,}(,\d+)?$/.test(digits) || /^\d{1,3}\.\d{3},\d+$/.test(digits);
+  const plain =
+    groupedByPoint || (continental && /^\d{1,3}(\.\d{3})+$|,\d+$/.test(digits))
+      ? digits.replace(/\./g, '').replace(',', '.')
+      : /^\d{1,3}(,\d{3})+(\.\d+)?$/.test(digits)
+        ? digits.replace(/,/g, '')
+        : digits.replace(',', '.');
+  return new Big(plain).toFixed();
+}
+
+/** The value of an English number in words ("one thousand four hundred and fifty"), or null. */
+export function parseNumberWords(words: string): number | null {
+  let total = 0;
+  let group = 0;
+  for (const word of words.toLowerCase().split(/[\s-]+/)) {
+    const small = WORD_VALUES.get(word);
+    if (word === 'and') continue;
+    if (small !== undefined) group += small;
+    else if (word === 'hundred') group = (group === 0 ? 1 : group) * 100;
+    else if (SCALES[word] !== undefined) {
+      total += (group === 0 ? 1 : group) * SCALES[word];
+      group = 0;
+    } else return null;
+  }
+  return total + group;
+}
+
+/** All numbers in a text, in digits and in English words, in order of place. */
+export function findNumbers(text: string, language: Language = 'en'): NumberMention[] {
+  const found: NumberMention[] = [];
+  for (const match of text.matchAll(IN_DIGITS)) {
+    const groups = match.groups ?? {};
+    const digits = groups.digits as string;
+    const scaleWord = groups.scale?.toLowerCase();
+    const scale = scaleWord === undefined ? 1 : (SCALES[scaleWord] ?? 1);
+    const closes = match[0].includes(')');
+    const negative = groups.sign !== undefined || (groups.open !== undefined && closes && /[.,]/.test(digits));
+    const value = new Big(parseDigits(digits, language)).times(scale).times(negative ? -1 : 1).toFixed();
+    const unit = groups.currency ?? singular(groups.unit);
+    const lead = match[0].length - match[0].trimStart().length;
+    found.push({ start: match.index + lead, end: match.index + match[0].length, value, unit, scale });
+  }
+  for (const match of text.matchAll(IN_WORDS)) {
+    const value = parseNumberWords(match.groups?.words ?? '');
+    if (value === null) continue;
+    const covers = found.some((other) => other.start < match.index + match[0].length && match.index < other.end);
+    if (covers && !/\(/.test(match[0])) continue;
+    found.push({
+      start: match.index,
+      end: match.index + match[0].length,
+      value: new Big(value).toFixed(),
+      unit: singular(match.groups?.unit),
+      scale: 1,
+    });
+  }
+  return found.sort((a, b) => a.start - b.start || b.end - a.end);
+}

@@ -1,0 +1,59 @@
+import { isDigit } from './characters';
+
+export interface Range {
+  readonly start: number;
+  readonly end: number;
+}
+
+/** A full stop behind one of these does not end a sentence. */
+const ABBREVIATIONS = new Set(
+  (
+    'mr mrs ms dr prof st no nos art arts sec secs para paras cl fig figs vol vols pp p ch al etc eg ie cf vs viz approx inc ltd co corp ' +
+    'plc jr sr dept est ed eds rev ref refs jan feb mar apr jun jul aug sep sept oct nov dec bzw usw vgl abs nr ca evtl ggf inkl sog str tel d.h z.b u.a i.e e.g u.s u.k'
+  ).split(' '),
+);
+
+function endsSentence(text: string, index: number): boolean {
+  const char = text[index];
+  if (char === '。' || char === '！' || char === '？') return true;
+  if (char === '!' || char === '?') return /[\s"'”’)\]]/.test(text[index + 1] ?? ' ');
+  if (char !== '.') return false;
+  let next = index + 1;
+  while (/["'”’»)\]]/.test(text[next] ?? '')) next += 1;
+  if (next < text.length && !/\s/.test(text[next] as string)) return false;
+  while (/\s/.test(text[next] ?? '')) next += 1;
+  const after = text[next];
+  if (after === undefined) return true;
+  const word = /[\p{L}\p{N}.]*$/u.exec(text.slice(Math.max(0, index - 24), index))?.[0].toLowerCase() ?? '';
+  if (ABBREVIATIONS.has(word)) return false;
+  // A single letter is an initial ("I. Marlow"), unless it ends a line of its own kind ("Annex B.").
+  if (/^\p{L}$/u.test(word) && /\p{Lu}/u.test(text[index - 1] ?? '')) return false;
+  if (/^\d{1,3}$/.test(word) && (index < 4 || /\n\s*\d{1,3}$/.test(text.slice(0, index)))) return false;
+  return !/\p{Ll}/u.test(after) && !(isDigit(after) && ABBREVIATIONS.has(word));
+}
+
+/**
+ * Sentences of a text as ranges without outer white space. Abbreviations, initials, decimal points and list numbers
+ * do not end a sentence; a closing quotation mark or parenthesis belongs to the sentence before it.
+ */
+export function splitSentences(text: string): Range[] {
+  const ranges: Range[] = [];
+  let start = 0;
+  const push = (end: number): void => {
+    let from = start;
+    let to = end;
+    while (from < to && /\s/.test(text[from] as string)) from += 1;
+    while (to > from && /\s/.test(text[to - 1] as string)) to -= 1;
+    if (to > from) ranges.push({ start: from, end: to });
+    start = end;
+  };
+  for (let index = 0; index < text.length; index += 1) {
+    if (!endsSentence(text, index)) continue;
+    let end = index + 1;
+    while (/["'”’»)\]」』]/.test(text[end] ?? '')) end += 1;
+    push(end);
+    index = end - 1;
+  }
+  push(text.length);
+  return ranges;
+}
