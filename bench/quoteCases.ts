@@ -23,14 +23,21 @@ function isUsable(sentence: string): boolean {
   const words = sentence.split(/\s+/).length;
   const ideographs = [...sentence].filter((char) => isIdeographic(char)).length;
   const letters = sentence.replace(/[^\p{L}]/gu, '').length / sentence.length;
-  return letters > 0.6 && !/\.{4}|(?:\. ){3}|\n\s*\n|…/.test(sentence) && ((words >= 9 && words <= 60) || (ideographs > 20 && ideographs < 120)) && sentence.split('\n').length < 8;
+  return (
+    letters > 0.6 &&
+    !/\.{4}|(?:\. ){3}|\n\s*\n|…/.test(sentence) &&
+    ((words >= 9 && words <= 60) || (ideographs > 20 && ideographs < 120)) &&
+    sentence.split('\n').length < 8
+  );
 }
 
 function sentenceFrom(random: Random, document: PagesOfText): { sentence: string; page: number } | null {
   for (let attempt = 0; attempt < 40; attempt += 1) {
     const page = random.below(document.pages.length);
     const text = document.pages[page] ?? '';
-    const sentences = splitSentences(text).map((range) => text.slice(range.start, range.end)).filter(isUsable);
+    const sentences = splitSentences(text)
+      .map((range) => text.slice(range.start, range.end))
+      .filter(isUsable);
     if (sentences.length > 0) return { sentence: random.pick(sentences), page: page + 1 };
   }
   return null;
@@ -38,7 +45,9 @@ function sentenceFrom(random: Random, document: PagesOfText): { sentence: string
 
 /** Undoes line breaks the way someone who copies a quote does. */
 function flat(sentence: string): string {
-  return sentence.replace(/(\p{Ll})[-\u2010]\n\s*(?=\p{Ll})/gu, '$1').replace(/\s*\n\s*/g, isIdeographic(sentence[0]) ? '' : ' ');
+  return sentence
+    .replace(/(\p{Ll})[-\u2010]\n\s*(?=\p{Ll})/gu, '$1')
+    .replace(/\s*\n\s*/g, isIdeographic(sentence[0]) ? '' : ' ');
 }
 
 function typographic(random: Random, sentence: string): string {
@@ -47,8 +56,11 @@ function typographic(random: Random, sentence: string): string {
     (text) => text.replace(/"([^"]*)"/g, '“$1”').replace(/'/g, '’'),
     (text) => text.replace(/fi/g, 'ﬁ').replace(/fl/g, 'ﬂ'),
     (text) => text.replace(/ - /g, ' – ').replace(/(\p{L})-(\p{L})/gu, '$1\u2010$2'),
-    (text) => text.charAt(0) === text.charAt(0).toLowerCase() ? text.charAt(0).toUpperCase() + text.slice(1) : text.charAt(0).toLowerCase() + text.slice(1),
-    (text) => text.toUpperCase() === text ? text.toLowerCase() : text.toUpperCase().replace(/ß/g, 'ß'),
+    (text) =>
+      text.charAt(0) === text.charAt(0).toLowerCase()
+        ? text.charAt(0).toUpperCase() + text.slice(1)
+        : text.charAt(0).toLowerCase() + text.slice(1),
+    (text) => (text.toUpperCase() === text ? text.toLowerCase() : text.toUpperCase().replace(/ß/g, 'ß')),
   ];
   let changed = sentence;
   for (let attempt = 0; attempt < 12 && changed === sentence; attempt += 1) changed = random.pick(changes)(sentence);
@@ -65,10 +77,32 @@ const ALTERATIONS: Readonly<Record<string, (random: Random, sentence: string) =>
   negation: (_random, sentence) => {
     if (/\bnot\b/.test(sentence)) return sentence.replace(/\s*\bnot\b/, '');
     if (/\bnicht\b/.test(sentence)) return sentence.replace(/\s*\bnicht\b/, '');
-    if (/(?:is|are|will|should|may|must|can|shall|ist|sind|wird|kann)\b/.test(sentence)) return sentence.replace(/\b(is|are|will|should|may|must|can|shall)\b/, '$1 not').replace(/\b(ist|sind|wird|kann)\b/, '$1 nicht');
-    return sentence.replace(/しています/, 'していません').replace(/できます/, 'できません').replace(/ます/, 'ません');
+    if (/(?:is|are|will|should|may|must|can|shall|ist|sind|wird|kann)\b/.test(sentence))
+      return sentence
+        .replace(/\b(is|are|will|should|may|must|can|shall)\b/, '$1 not')
+        .replace(/\b(ist|sind|wird|kann)\b/, '$1 nicht');
+    return sentence
+      .replace(/しています/, 'していません')
+      .replace(/できます/, 'できません')
+      .replace(/ます/, 'ません');
   },
-  modal: (_random, sentence) => sentence.replace(/\b(must|shall|should|may|can|will|muss|kann|soll|darf)\b/, (word) => ({ must: 'may', shall: 'may', should: 'must', may: 'must', can: 'must', will: 'may', muss: 'kann', kann: 'muss', soll: 'darf', darf: 'soll' })[word] ?? word),
+  modal: (_random, sentence) =>
+    sentence.replace(
+      /\b(must|shall|should|may|can|will|muss|kann|soll|darf)\b/,
+      (word) =>
+        ({
+          must: 'may',
+          shall: 'may',
+          should: 'must',
+          may: 'must',
+          can: 'must',
+          will: 'may',
+          muss: 'kann',
+          kann: 'muss',
+          soll: 'darf',
+          darf: 'soll',
+        })[word] ?? word,
+    ),
   name: (_random, sentence) => sentence.replace(/(?<=[\p{Ll},] )\p{Lu}\p{Ll}{3,}/u, 'Aldmere'),
   word: (random, sentence) => {
     const words = sentence.split(' ');
@@ -96,9 +130,18 @@ function shuffled(random: Random, sentence: string): string {
 /**
  * Quotes of every kind from documents, with their right marks. `others` are documents that are not searched, for quotes that stand nowhere.
  */
-export function makeQuoteCases(random: Random, documents: readonly PagesOfText[], others: readonly PagesOfText[], each: number): QuoteCase[] {
+export function makeQuoteCases(
+  random: Random,
+  documents: readonly PagesOfText[],
+  others: readonly PagesOfText[],
+  each: number,
+): QuoteCase[] {
   const cases: QuoteCase[] = [];
-  const add = (kind: string, expected: Mark, make: (document: PagesOfText) => Omit<QuoteCase, 'kind' | 'expected' | 'source'> | null): void => {
+  const add = (
+    kind: string,
+    expected: Mark,
+    make: (document: PagesOfText) => Omit<QuoteCase, 'kind' | 'expected' | 'source'> | null,
+  ): void => {
     let made = 0;
     for (let attempt = 0; attempt < each * 30 && made < each; attempt += 1) {
       const document = documents[(made + attempt) % documents.length] as PagesOfText;

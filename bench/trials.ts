@@ -53,20 +53,31 @@ async function quoteTrials(sources: readonly string[], others: readonly string[]
     rows.set(one.kind, row);
     if (check.mark === one.expected) right += 1;
     else if (values.misses) tellMiss(one, check.mark, check.matched, JSON.stringify(check.differences));
-    if ((one.expected === 'altered' || one.expected === 'absent') && (check.mark === 'exact' || check.mark === 'same-words')) falseTrust += 1;
+    if (
+      (one.expected === 'altered' || one.expected === 'absent') &&
+      (check.mark === 'exact' || check.mark === 'same-words')
+    )
+      falseTrust += 1;
     if (one.truePage !== null && check.at !== null) {
       pages += 1;
       if (check.at.spans.some((span) => span.page === one.truePage)) rightPage += 1;
     }
   }
-  console.log(`\nquotes: ${cases.length}, right marks ${((100 * right) / cases.length).toFixed(1)} %, altered or absent ones trusted ${falseTrust}, right page ${((100 * rightPage) / pages).toFixed(1)} %`);
-  for (const [kind, row] of rows) console.log(`  ${kind.padEnd(15)}${[...row].map(([mark, count]) => `${mark} ${count}`).join(', ')}`);
+  console.log(
+    `\nquotes: ${cases.length}, right marks ${((100 * right) / cases.length).toFixed(1)} %, altered or absent ones trusted ${falseTrust}, right page ${((100 * rightPage) / pages).toFixed(1)} %`,
+  );
+  for (const [kind, row] of rows)
+    console.log(`  ${kind.padEnd(15)}${[...row].map(([mark, count]) => `${mark} ${count}`).join(', ')}`);
   times.sort((a, b) => a - b);
-  console.log(`  milliseconds a quote: median ${times[times.length >> 1]?.toFixed(2)}, 95th percentile ${times[Math.floor(times.length * 0.95)]?.toFixed(2)}`);
+  console.log(
+    `  milliseconds a quote: median ${times[times.length >> 1]?.toFixed(2)}, 95th percentile ${times[Math.floor(times.length * 0.95)]?.toFixed(2)}`,
+  );
 }
 
 function tellMiss(one: QuoteCase, mark: string, matched: string, differences: string): void {
-  console.log(`MISS ${one.kind}: ${mark} for ${one.expected}, ${one.source} p. ${one.page}\n  quote   ${one.quote}\n  matched ${matched.replace(/\n/g, '⏎')}\n  ${differences}`);
+  console.log(
+    `MISS ${one.kind}: ${mark} for ${one.expected}, ${one.source} p. ${one.page}\n  quote   ${one.quote}\n  matched ${matched.replace(/\n/g, '⏎')}\n  ${differences}`,
+  );
 }
 
 const sources = values.sources ?? [];

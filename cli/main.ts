@@ -27,13 +27,16 @@ function program(done: (code: number) => void): Command {
     .option('--questions <file>', 'JSON lines of {"id","question","docs"?}')
     .option('--reader <name>', 'who composes the answer', 'built-in')
     .option('--json', 'one JSON object a question', false)
-    .action(async (options: { sources: string[]; question?: string; questions?: string; reader: string; json: boolean }) => {
-      if ((options.question === undefined) === (options.questions === undefined)) {
-        command.error('Give either --question with a text, or --questions with a file.', { exitCode: EXIT.usage });
-      }
-      if (options.reader !== 'built-in') command.error(`There is no reader “${options.reader}”: use “built-in”.`, { exitCode: EXIT.usage });
-      done(await askCommand(options));
-    });
+    .action(
+      async (options: { sources: string[]; question?: string; questions?: string; reader: string; json: boolean }) => {
+        if ((options.question === undefined) === (options.questions === undefined)) {
+          command.error('Give either --question with a text, or --questions with a file.', { exitCode: EXIT.usage });
+        }
+        if (options.reader !== 'built-in')
+          command.error(`There is no reader “${options.reader}”: use “built-in”.`, { exitCode: EXIT.usage });
+        done(await askCommand(options));
+      },
+    );
   command
     .command('check')
     .description('hold quotes against the pages; exit code 1 when one does not stand')

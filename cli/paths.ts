@@ -24,7 +24,8 @@ function below(folder: string, inner = ''): SourceFile[] {
 export function findSources(paths: readonly string[]): SourceFile[] {
   const files = paths.flatMap((given) => {
     const found = statSync(given, { throwIfNoEntry: false });
-    if (found === undefined) throw new ProblemError(problem('file-unreadable', { file: given, reason: 'no such file or folder' }));
+    if (found === undefined)
+      throw new ProblemError(problem('file-unreadable', { file: given, reason: 'no such file or folder' }));
     return found.isDirectory() ? below(given) : [{ path: given, name: path.basename(given) }];
   });
   if (files.length === 0) throw new ProblemError(problem('no-files', { path: paths.join(', ') }));

@@ -49,7 +49,10 @@ function readFile(file: SourceFile, progress: Progress): Promise<ReadingResult> 
     };
     const watch = (): void => {
       clearTimeout(timer);
-      timer = setTimeout(() => finish({ problem: problem('file-stuck', { file: file.name, seconds: STUCK_SECONDS }) }), STUCK_SECONDS * 1000);
+      timer = setTimeout(
+        () => finish({ problem: problem('file-stuck', { file: file.name, seconds: STUCK_SECONDS }) }),
+        STUCK_SECONDS * 1000,
+      );
     };
     watch();
     worker.on('message', (report: ReadingReport) => {
@@ -62,7 +65,9 @@ function readFile(file: SourceFile, progress: Progress): Promise<ReadingResult> 
       } else if (report.kind === 'failed') finish({ problem: report.problem });
       else if (started !== null) {
         const { sha256, facts, language } = started;
-        finish({ read: { name: file.name, sha256, facts, language, pages, sections, milliseconds: performance.now() - began } });
+        finish({
+          read: { name: file.name, sha256, facts, language, pages, sections, milliseconds: performance.now() - began },
+        });
       }
     });
     worker.on('error', () => finish({ problem: problem('file-damaged', { file: file.name }) }));

@@ -20,7 +20,7 @@ function assets(): { cmaps: string; fonts: string; wasm: string } {
 }
 
 async function readPdfFile(bytes: Uint8Array, sha256: string): Promise<void> {
-  const file = await openPdf(pdfjs as unknown as typeof import('pdfjs-dist'), assets(), bytes, order.name);
+  const file = await openPdf(pdfjs, assets(), bytes, order.name);
   const { reading, start } = await PdfReading.begin(file);
   report({ kind: 'started', sha256, ...start });
   let words = 0;

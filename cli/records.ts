@@ -43,7 +43,8 @@ function readLines(file: string): string {
   try {
     return readFileSync(file, 'utf8').replace(/^\ufeff/, '');
   } catch (caught) {
-    const reason = (caught as NodeJS.ErrnoException).code === 'ENOENT' ? 'no such file' : String((caught as Error).message);
+    const reason =
+      (caught as NodeJS.ErrnoException).code === 'ENOENT' ? 'no such file' : String((caught as Error).message);
     throw new ProblemError(problem('file-unreadable', { file, reason }));
   }
 }
@@ -59,20 +60,28 @@ function parseJson(text: string, file: string, line: number): unknown {
 function records(file: string): { record: unknown; line: number }[] {
   const text = readLines(file);
   if (/\.csv$/i.test(file)) {
-    const parsed = Papa.parse<Record<string, string>>(text, { header: true, skipEmptyLines: true, transformHeader: (name) => name.trim() });
+    const parsed = Papa.parse<Record<string, string>>(text, {
+      header: true,
+      skipEmptyLines: true,
+      transformHeader: (name) => name.trim(),
+    });
     return parsed.data.map((record, at) => ({ record, line: at + 2 }));
   }
   if (text.trimStart().startsWith('[')) {
     return (parseJson(text, file, 1) as unknown[]).map((record, at) => ({ record, line: at + 1 }));
   }
-  return text.split('\n').flatMap((line, at) => (line.trim() === '' ? [] : [{ record: parseJson(line, file, at + 1), line: at + 1 }]));
+  return text
+    .split('\n')
+    .flatMap((line, at) => (line.trim() === '' ? [] : [{ record: parseJson(line, file, at + 1), line: at + 1 }]));
 }
 
 function validated<T>(schema: Joi.ObjectSchema<T>, file: string): { value: T; line: number }[] {
   return records(file).map(({ record, line }) => {
-    const { value, error } = schema.validate(record, { convert: true });
-    if (error !== undefined) throw new ProblemError(problem('record-invalid', { file, line, reason: error.message.replace(/"/g, '“').replace(/“(\w+)“/g, '“$1”') }));
-    return { value, line };
+    const result = schema.validate(record, { errors: { wrap: { label: '“”' } } });
+    if (result.error !== undefined) {
+      throw new ProblemError(problem('record-invalid', { file, line, reason: result.error.message }));
+    }
+    return { value: result.value, line };
   });
 }
 

@@ -16,7 +16,8 @@ export async function openShelf(paths: readonly string[]): Promise<Shelf> {
   const library = new Library();
   const files = findSources(paths);
   let incomplete = false;
-  const progress = (name: string, page: number, pages: number): void => showProgress(`reading ${name}: page ${page} of ${pages}`);
+  const progress = (name: string, page: number, pages: number): void =>
+    showProgress(`reading ${name}: page ${page} of ${pages}`);
   for await (const result of readFiles(files, progress)) {
     if ('problem' in result) {
       incomplete = true;

@@ -42,7 +42,12 @@ function step(name, inputs, outputs, work) {
 
 // Output goes to standard error, so that the command line's own output stays clean.
 function run(command, args) {
-  execFileSync(command, args, { cwd: root, stdio: ['ignore', 2, 2], shell: process.platform === 'win32' });
+  execFileSync(command, args, {
+    cwd: root,
+    stdio: ['ignore', 2, 2],
+    env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+    shell: process.platform === 'win32',
+  });
 }
 
 /** True when what is installed is what the lockfile asks for; packages for other platforms may be missing. */
@@ -52,7 +57,8 @@ function installed() {
   const have = JSON.parse(readFileSync(ours, 'utf8')).packages;
   const want = JSON.parse(readFileSync(path.join(root, 'package-lock.json'), 'utf8')).packages;
   return Object.entries(want).every(
-    ([name, entry]) => name === '' || (have[name] === undefined ? entry.optional : have[name].version === entry.version),
+    ([name, entry]) =>
+      name === '' || (have[name] === undefined ? entry.optional : have[name].version === entry.version),
   );
 }
 
@@ -63,8 +69,11 @@ function dependencies() {
 }
 
 function cli() {
-  step('command line', ['cli', 'src/core', 'scripts/buildCli.mjs', 'package-lock.json'], ['dist/cli/marked-page.mjs'], () =>
-    run('node', ['scripts/buildCli.mjs']),
+  step(
+    'command line',
+    ['cli', 'src/core', 'scripts/buildCli.mjs', 'package-lock.json'],
+    ['dist/cli/marked-page.mjs'],
+    () => run('node', ['scripts/buildCli.mjs']),
   );
 }
 
@@ -73,7 +82,9 @@ function assets() {
   step('page-drawing assets', ['package-lock.json'], ['public/pdfjs/cmaps'], () => {
     for (const folder of ['cmaps', 'standard_fonts', 'wasm', 'iccs']) {
       rmSync(path.join(root, 'public/pdfjs', folder), { recursive: true, force: true });
-      cpSync(path.join(root, 'node_modules/pdfjs-dist', folder), path.join(root, 'public/pdfjs', folder), { recursive: true });
+      cpSync(path.join(root, 'node_modules/pdfjs-dist', folder), path.join(root, 'public/pdfjs', folder), {
+        recursive: true,
+      });
     }
   });
 }
@@ -89,7 +100,8 @@ function application() {
 
 /** Chromium for the end-to-end tests, from Debian's packages, when it is missing and we may install it. */
 function browser() {
-  if (process.env.CHROMIUM_PATH || ['/usr/bin/chromium', '/usr/bin/chromium-browser'].some((file) => existsSync(file))) return;
+  if (process.env.CHROMIUM_PATH || ['/usr/bin/chromium', '/usr/bin/chromium-browser'].some((file) => existsSync(file)))
+    return;
   if (process.platform !== 'linux' || process.getuid?.() !== 0) {
     throw new Error('Chromium is missing: install it, or give its path in CHROMIUM_PATH, then run the tests again.');
   }
@@ -101,7 +113,8 @@ function browser() {
 /** Makes sure of everything that `what` needs: `cli`, `start` or `test`. */
 export function ensure(what) {
   const [major, minor] = process.versions.node.split('.').map(Number);
-  if (major < 20 || (major === 20 && minor < 11)) throw new Error(`Node 20.11 or later is needed; this is ${process.version}.`);
+  if (major < 20 || (major === 20 && minor < 11))
+    throw new Error(`Node 20.11 or later is needed; this is ${process.version}.`);
   dependencies();
   cli();
   if (what === 'cli') return;

@@ -22,7 +22,12 @@ function asJson(id: string, question: string, answer: Answer): string {
     question,
     found: answer.found,
     answer: answer.headline,
-    claims: answer.claims.map((claim) => ({ text: claim.text, standing: claim.standing, citations: claim.citations.map(cite), figures: [] })),
+    claims: answer.claims.map((claim) => ({
+      text: claim.text,
+      standing: claim.standing,
+      citations: claim.citations.map(cite),
+      figures: [],
+    })),
     calculations: answer.calculations,
     conflicts: answer.conflicts,
     missing: answer.missing,
@@ -38,21 +43,38 @@ function asText(question: string, answer: Answer): string {
   const place = (citation: Citation): string =>
     `${GLYPHS[citation.mark]} ${citation.sourceName}, p. ${citation.label ?? citation.page ?? '?'}${citation.section === '' ? '' : ` · ${citation.section}`}`;
   if (!answer.found) {
-    const nearest = answer.passages.slice(0, 3).map((one) => `    ${one.source}, p. ${one.label ?? one.page}: ${one.text.replace(/\s+/g, ' ').slice(0, 140)}`);
-    return [question, '  Not in these documents.', ...(nearest.length > 0 ? ['  Nearest:', ...nearest] : []), `  Searched: ${answer.searches.join('; ')}`, ''].join('\n');
+    const nearest = answer.passages
+      .slice(0, 3)
+      .map((one) => `    ${one.source}, p. ${one.label ?? one.page}: ${one.text.replace(/\s+/g, ' ').slice(0, 140)}`);
+    return [
+      question,
+      '  Not in these documents.',
+      ...(nearest.length > 0 ? ['  Nearest:', ...nearest] : []),
+      `  Searched: ${answer.searches.join('; ')}`,
+      '',
+    ].join('\n');
   }
-  const claims = answer.claims.flatMap((claim) => [`  ${claim.text}`, ...claim.citations.map((citation) => `    ${place(citation)}`)]);
+  const claims = answer.claims.flatMap((claim) => [
+    `  ${claim.text}`,
+    ...claim.citations.map((citation) => `    ${place(citation)}`),
+  ]);
   return [question, `  ${answer.headline}`, ...claims, ''].join('\n');
 }
 
 /** `ask`: each question's answer with its checked citations. Gives the exit code. */
 export async function askCommand(options: AskOptions): Promise<number> {
   const records: readonly QuestionRecord[] =
-    options.questions === undefined ? [{ id: '1', question: options.question ?? '' }] : readQuestions(options.questions);
+    options.questions === undefined
+      ? [{ id: '1', question: options.question ?? '' }]
+      : readQuestions(options.questions);
   const { library, incomplete } = await openShelf(options.sources);
   for (const record of records) {
     const all = library.sources();
-    const named = record.docs?.map((name) => matchSource(all, name)?.id ?? tell(`Question “${record.id}” names “${name}”, which is not among the documents given.`));
+    const named = record.docs?.map(
+      (name) =>
+        matchSource(all, name)?.id ??
+        tell(`Question “${record.id}” names “${name}”, which is not among the documents given.`),
+    );
     const asked = named?.filter((id) => id !== undefined);
     const sources = asked === undefined || asked.length === 0 ? all : library.sources(asked);
     for (const question of splitQuestions(record.question)) {

@@ -11,7 +11,10 @@ function asJson(read: FileRead): string {
       page: page.number,
       label: page.label,
       text: page.text,
-      lines: page.lines.map((line) => ({ text: page.text.slice(line.start, line.end), section: sectionPath(sections, line.section) })),
+      lines: page.lines.map((line) => ({
+        text: page.text.slice(line.start, line.end),
+        section: sectionPath(sections, line.section),
+      })),
       tables: [],
       scan: page.scan,
       warnings: page.warnings,
@@ -35,9 +38,17 @@ function asText(read: FileRead): string {
   const sections = read.sections.flat();
   const lines = [
     `${read.name}: ${read.facts.pageCount} pages, ${words} words, ${sections.length} sections, language ${read.language}, ${Math.round(read.milliseconds)} ms`,
-    ...(empty.length > 0 ? [`  without text: ${empty.length} (page ${empty.slice(0, 20).join(', ')}${empty.length > 20 ? ', …' : ''})`] : []),
+    ...(empty.length > 0
+      ? [`  without text: ${empty.length} (page ${empty.slice(0, 20).join(', ')}${empty.length > 20 ? ', …' : ''})`]
+      : []),
     ...read.pages.flatMap((page) => page.warnings).map((warning) => `  ${warning}`),
-    ...sections.filter((section) => section.title !== '' && section.level < 2).slice(0, 40).map((section) => `  ${'  '.repeat(section.level)}p. ${section.page}  ${[section.number, section.title].filter(Boolean).join(' ')}`),
+    ...sections
+      .filter((section) => section.title !== '' && section.level < 2)
+      .slice(0, 40)
+      .map(
+        (section) =>
+          `  ${'  '.repeat(section.level)}p. ${section.page}  ${[section.number, section.title].filter(Boolean).join(' ')}`,
+      ),
   ];
   return lines.join('\n');
 }
@@ -45,7 +56,8 @@ function asText(read: FileRead): string {
 /** `read`: what was read of each file. Gives the exit code. */
 export async function readCommand(paths: readonly string[], options: { json: boolean }): Promise<number> {
   let code: number = EXIT.done;
-  const progress = (name: string, page: number, pages: number): void => showProgress(`reading ${name}: page ${page} of ${pages}`);
+  const progress = (name: string, page: number, pages: number): void =>
+    showProgress(`reading ${name}: page ${page} of ${pages}`);
   for await (const result of readFiles(findSources(paths), progress)) {
     clearProgress();
     if ('problem' in result) {

@@ -11,21 +11,28 @@ const WORDING = {
   'file-empty': '“{file}” is empty (0 bytes): export or download it again, then bring it in anew.',
   'file-not-pdf': '“{file}” is not a PDF, whatever its name says: bring in a PDF, or print the file to one first.',
   'file-damaged': '“{file}” is damaged and could not be opened as a PDF: get a fresh copy and bring that in.',
-  'file-no-text': '“{file}” holds no text on any of its {pages} pages; it looks scanned: run text recognition over it, then bring that copy in.',
+  'file-no-text':
+    '“{file}” holds no text on any of its {pages} pages; it looks scanned: run text recognition over it, then bring that copy in.',
   'file-password': '“{file}” is locked with a password: give the password to read it.',
   'file-password-wrong': 'That password does not open “{file}”: check it and try again.',
-  'file-stuck': 'Reading “{file}” made no progress for {seconds} seconds and was stopped: try again, or bring in a repaired copy.',
+  'file-stuck':
+    'Reading “{file}” made no progress for {seconds} seconds and was stopped: try again, or bring in a repaired copy.',
   'file-kind': '“{file}” is of a kind that is not read here: bring in a PDF.',
   'file-unreadable': '“{file}” could not be read from disk ({reason}): check the path and your rights to it.',
   'file-too-large': '“{file}” is larger than {limit} MB: split it, then bring in the parts.',
   'no-files': 'No readable document was found in “{path}”: name a PDF, a text file, or a folder that holds some.',
   'record-invalid': 'Line {line} of “{file}” cannot be used: {reason}. Correct that line and run it again.',
-  'source-unknown': 'Record “{id}” names “{source}”, which is not among the documents given: its quote was looked for in all of them.',
-  'storage-full': 'This browser has no room left to keep “{what}”: remove documents you no longer need, or free disk space, then try again.',
+  'source-unknown':
+    'Record “{id}” names “{source}”, which is not among the documents given: its quote was looked for in all of them.',
+  'storage-full':
+    'This browser has no room left to keep “{what}”: remove documents you no longer need, or free disk space, then try again.',
   'storage-blocked': 'Another tab holds an older version of this application open: close it, then reload this one.',
-  'storage-unavailable': 'This browser does not let the page keep data ({reason}): leave private browsing or allow storage for this site.',
-  'log-invalid': 'The review log in this browser is damaged at event {id}: nothing was changed; export what you can and restore a copy.',
-  unexpected: 'Something went wrong that this application did not foresee ({reason}): try again, and reload the page if it stays.',
+  'storage-unavailable':
+    'This browser does not let the page keep data ({reason}): leave private browsing or allow storage for this site.',
+  'log-invalid':
+    'The review log in this browser is damaged at event {id}: nothing was changed; export what you can and restore a copy.',
+  unexpected:
+    'Something went wrong that this application did not foresee ({reason}): try again, and reload the page if it stays.',
 } as const;
 
 export type ProblemCode = keyof typeof WORDING;

@@ -33,7 +33,10 @@ function passageOf(hit: Hit): FoundPassage {
 /** Holds a reader's claim against the pages: every citation is checked, whoever wrote it. */
 export function checkClaim(claim: DraftClaim, sources: readonly AskedSource[], index: QuoteIndex): Claim {
   const citations = claim.citations.map((draft) => {
-    const check = index.check(draft, sources.map((source) => source.id));
+    const check = index.check(
+      draft,
+      sources.map((source) => source.id),
+    );
     const id = check.at?.sourceId ?? draft.sourceId;
     return citationOf(draft.quote, check, sources.find((source) => source.id === id) ?? null, draft.page);
   });
@@ -46,7 +49,12 @@ function searchesOf(question: Question): string[] {
 }
 
 /** Asks the built-in reader one question over the sources and checks what it says. The same question gets the same answer. */
-export function askBuiltIn(question: string, sources: readonly AskedSource[], index: QuoteIndex, options: AskOptions): Answer {
+export function askBuiltIn(
+  question: string,
+  sources: readonly AskedSource[],
+  index: QuoteIndex,
+  options: AskOptions,
+): Answer {
   const began = options.now();
   const language = sources[0]?.segment.language ?? 'en';
   const analysed = analyseQuestion(question, language);

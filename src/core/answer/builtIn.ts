@@ -20,7 +20,10 @@ const MIN_OWN = 0.24;
 const VALUE_KINDS = new Set(['amount', 'percentage', 'duration', 'date']);
 
 function claimOf(evidence: Evidence): DraftClaim {
-  const text = evidence.text.replace(/[-\u2010]\n(?=\p{Ll})/gu, '').replace(/\s+/g, ' ').trim();
+  const text = evidence.text
+    .replace(/[-\u2010]\n(?=\p{Ll})/gu, '')
+    .replace(/\s+/g, ' ')
+    .trim();
   const [first] = evidence.unit.spans;
   return { text, citations: [{ sourceId: evidence.source.id, page: first?.page ?? null, quote: text }] };
 }
@@ -34,7 +37,13 @@ function answers(best: Evidence, question: Question): boolean {
 function itemsAfter(lead: Evidence, all: readonly Evidence[]): Evidence[] {
   if (!/[:：]\s*$/.test(lead.text)) return [];
   return all
-    .filter((one) => one.hit.passage === lead.hit.passage && one.source.id === lead.source.id && one.index > lead.index && one.unit.kind !== 'heading')
+    .filter(
+      (one) =>
+        one.hit.passage === lead.hit.passage &&
+        one.source.id === lead.source.id &&
+        one.index > lead.index &&
+        one.unit.kind !== 'heading',
+    )
     .sort((a, b) => a.index - b.index)
     .slice(0, MOST_ITEMS);
 }
@@ -50,8 +59,19 @@ export function answerFrom(sources: readonly AskedSource[], hits: readonly Hit[]
   if (best === undefined || !answers(best, question)) return none;
   const items = question.kind === 'list' || question.kind === 'passage' ? itemsAfter(best, evidence) : [];
   const further = evidence.filter(
-    (one) => one !== best && one.score >= CLOSE * best.score && one.unit.kind !== 'contents' && one.unit.kind !== 'heading' && one.text !== best.text,
+    (one) =>
+      one !== best &&
+      one.score >= CLOSE * best.score &&
+      one.unit.kind !== 'contents' &&
+      one.unit.kind !== 'heading' &&
+      one.text !== best.text,
   );
   const chosen = items.length > 0 ? [best, ...items] : [best, ...further.slice(0, MOST_CLAIMS - 1)];
-  return { headline: headlineOf(best, question), claims: chosen.map(claimOf), calculations: [], conflicts: [], missing: [] };
+  return {
+    headline: headlineOf(best, question),
+    claims: chosen.map(claimOf),
+    calculations: [],
+    conflicts: [],
+    missing: [],
+  };
 }

@@ -41,10 +41,14 @@ const UNITS_OF_TIME = /^(?:second|minute|hour|day|week|month|year|quarter|sekund
 export function kindMentions(text: string, kind: AnswerKind, language: Language): { start: number; end: number }[] {
   if (kind === 'date') {
     const dates = findDates(text);
-    return dates.length > 0 ? dates : [...text.matchAll(/\b(?:19|20)\d{2}\b/g)].map((match) => ({ start: match.index, end: match.index + 4 }));
+    return dates.length > 0
+      ? dates
+      : [...text.matchAll(/\b(?:19|20)\d{2}\b/g)].map((match) => ({ start: match.index, end: match.index + 4 }));
   }
   if (kind === 'party') {
-    return [...text.matchAll(/(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.-]+(?:\s+(?:of|the|and|&)?\s*\p{Lu}[\p{L}&.-]+)*/gu)].map((match) => ({
+    return [
+      ...text.matchAll(/(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.-]+(?:\s+(?:of|the|and|&)?\s*\p{Lu}[\p{L}&.-]+)*/gu),
+    ].map((match) => ({
       start: match.index,
       end: match.index + match[0].length,
     }));
@@ -58,13 +62,16 @@ export function kindMentions(text: string, kind: AnswerKind, language: Language)
   });
 }
 
-const DEFINING = /\b(?:means|is defined as|refers to|stands for|is (?:a|an|the)\b|are (?:a|the)\b|bedeutet|bezeichnet|ist (?:ein|eine|der|die|das)\b)/i;
+const DEFINING =
+  /\b(?:means|is defined as|refers to|stands for|is (?:a|an|the)\b|are (?:a|the)\b|bedeutet|bezeichnet|ist (?:ein|eine|der|die|das)\b)/i;
 
 function isDefinition(text: string, question: Question): boolean {
   const match = DEFINING.exec(text);
   if (match === null) return false;
   const subject = text.slice(0, match.index).toLowerCase();
-  return subject.length < 90 && question.words.some((word) => subject.includes(word.slice(0, Math.max(4, word.length - 2))));
+  return (
+    subject.length < 90 && question.words.some((word) => subject.includes(word.slice(0, Math.max(4, word.length - 2))))
+  );
 }
 
 class TermWeights {
@@ -96,10 +103,17 @@ function union(...sets: readonly ReadonlySet<string>[]): Set<string> {
 }
 
 /** 1 when an answer of the wanted kind stands next to the question's words, less with every word between. */
-function kindNearness(text: string, mentions: readonly { start: number; end: number }[], weights: TermWeights, language: Language): number {
+function kindNearness(
+  text: string,
+  mentions: readonly { start: number; end: number }[],
+  weights: TermWeights,
+  language: Language,
+): number {
   if (mentions.length === 0) return 0;
   const tokens = tokenize(text);
-  const asked = tokens.map((token, at) => ({ at, hit: termsOf(token.word, language).some((one) => weights.has(one.term)) })).filter((one) => one.hit);
+  const asked = tokens
+    .map((token, at) => ({ at, hit: termsOf(token.word, language).some((one) => weights.has(one.term)) }))
+    .filter((one) => one.hit);
   let best = Infinity;
   for (const mention of mentions) {
     const at = tokens.findIndex((token) => token.end > mention.start);
@@ -140,7 +154,18 @@ export function gatherEvidence(sources: readonly AskedSource[], hits: readonly H
         (unit.kind === 'note' ? WEIGHTS.note : 0) +
         (/\?\s*$/.test(text) ? WEIGHTS.asking : 0) +
         (text.length < 25 && mentions.length === 0 ? WEIGHTS.tiny : 0);
-      evidence.push({ source, hit, rank, index, text, unit, score, covered, coveredAround: weights.share(whole), hasKind: mentions.length > 0 });
+      evidence.push({
+        source,
+        hit,
+        rank,
+        index,
+        text,
+        unit,
+        score,
+        covered,
+        coveredAround: weights.share(whole),
+        hasKind: mentions.length > 0,
+      });
     });
   });
   return evidence.sort((a, b) => b.score - a.score || a.rank - b.rank || a.index - b.index);

@@ -6,7 +6,10 @@ import type { Question } from './question';
 const LONGEST = 160;
 
 function squeeze(text: string): string {
-  return text.replace(/[-\u2010]\n(?=\p{Ll})/gu, '').replace(/\s+/g, ' ').trim();
+  return text
+    .replace(/[-\u2010]\n(?=\p{Ll})/gu, '')
+    .replace(/\s+/g, ' ')
+    .trim();
 }
 
 /** The mention of the wanted kind that stands closest to the question's words. */
@@ -16,7 +19,9 @@ function closestMention(evidence: Evidence, question: Question): string | null {
   if (mentions.length === 0) return null;
   const tokens = tokenize(evidence.text);
   const wanted = new Set(question.terms.map((one) => one.term));
-  const hits = tokens.flatMap((token, at) => (termsOf(token.word, language).some((one) => wanted.has(one.term)) ? [at] : []));
+  const hits = tokens.flatMap((token, at) =>
+    termsOf(token.word, language).some((one) => wanted.has(one.term)) ? [at] : [],
+  );
   const distance = (start: number): number => {
     const at = tokens.findIndex((token) => token.end > start);
     return Math.min(...hits.map((hit) => (hit < at ? at - hit : 1.3 * (hit - at))), 1000);
@@ -49,7 +54,10 @@ function rowHeadline(evidence: Evidence, question: Question): string | null {
 
 function yesNo(text: string): string {
   const plain = squeeze(text);
-  const negative = /\b(?:shall not|may not|must not|cannot|can not|is not|are not|does not|do not|no \w+ (?:shall|may|must)|not permitted|prohibited|darf nicht|nicht)\b/i.test(plain);
+  const negative =
+    /\b(?:shall not|may not|must not|cannot|can not|is not|are not|does not|do not|no \w+ (?:shall|may|must)|not permitted|prohibited|darf nicht|nicht)\b/i.test(
+      plain,
+    );
   const condition = /\b(?:if|unless|provided that|except|only|subject to|where|save)\b[^.;]*/i.exec(plain)?.[0];
   const word = negative ? 'No' : 'Yes';
   return condition === undefined || condition.length > 110 ? word : `${word}, ${condition.trim()}`;

@@ -1,6 +1,16 @@
-export { askBuiltIn, checkClaim, type AskOptions } from './ask';
-export { BUILT_IN } from './builtIn';
-export { analyseQuestion, kindOf, splitQuestions, type Question } from './question';
+export { askBuiltIn, type AskOptions } from './ask';
+export { splitQuestions } from './question';
 export type {
-  Answer, AnswerKind, AskedSource, Calculation, Claim, DraftCitation, DraftClaim, FoundPassage, Reader, ReaderAnswer, ReaderRequest, Standing,
+  Answer,
+  AnswerKind,
+  AskedSource,
+  Calculation,
+  Claim,
+  DraftCitation,
+  DraftClaim,
+  FoundPassage,
+  Reader,
+  ReaderAnswer,
+  ReaderRequest,
+  Standing,
 } from './types';

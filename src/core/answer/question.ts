@@ -16,16 +16,40 @@ export interface Question {
 
 /** Kinds by the way a question is put, first match wins (a small taxonomy in the manner of Li and Roth 2002). */
 const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
-  [/^(?:please )?(?:list|name|enumerate|give all|which are all)\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields)\b/i, 'list'],
-  [/\b(?:what percentage|what per cent|what proportion|what share of|how many per ?cent|at what rate|what (?:interest )?rate)\b/i, 'percentage'],
-  [/\b(?:how much|what (?:is|was|were|are) the (?:\w+ ){0,4}(?:amount|price|cost|fee|sum|revenue|income|profit|loss|penalty|fine|salary|charge|rent|deposit|value of|total)|what (?:amount|sum|price|fee|penalty|fine)|wie viel|wie hoch)\b/i, 'amount'],
-  [/\b(?:how long|what (?:notice|period|term|duration|time limit)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange)\b/i, 'duration'],
-  [/\b(?:how many|how often|how (?:large|big|high|deep|wide|old|fast|far)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele)\b/i, 'number'],
+  [
+    /^(?:please )?(?:list|name|enumerate|give all|which are all)\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields)\b/i,
+    'list',
+  ],
+  [
+    /\b(?:what percentage|what per cent|what proportion|what share of|how many per ?cent|at what rate|what (?:interest )?rate)\b/i,
+    'percentage',
+  ],
+  [
+    /\b(?:how much|what (?:is|was|were|are) the (?:\w+ ){0,4}(?:amount|price|cost|fee|sum|revenue|income|profit|loss|penalty|fine|salary|charge|rent|deposit|value of|total)|what (?:amount|sum|price|fee|penalty|fine)|wie viel|wie hoch)\b/i,
+    'amount',
+  ],
+  [
+    /\b(?:how long|what (?:notice|period|term|duration|time limit)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange)\b/i,
+    'duration',
+  ],
+  [
+    /\b(?:how many|how often|how (?:large|big|high|deep|wide|old|fast|far)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele)\b/i,
+    'number',
+  ],
   [/\b(?:when|what (?:date|day|year|month)|by what date|on which (?:date|day)|since when|wann)\b/i, 'date'],
   [/\b(?:who|whom|whose|which (?:party|company|person|body|authority)|by whom|wer)\b/i, 'party'],
-  [/^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was bedeutet)/i, 'definition'],
-  [/^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|ist|sind|darf|kann|muss)\b/i, 'yes-no'],
-  [/\b(?:where|in which (?:directory|place|section|clause|file)|which (?:directory|folder|section|clause|page)|wo)\b/i, 'place'],
+  [
+    /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was bedeutet)/i,
+    'definition',
+  ],
+  [
+    /^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|ist|sind|darf|kann|muss)\b/i,
+    'yes-no',
+  ],
+  [
+    /\b(?:where|in which (?:directory|place|section|clause|file)|which (?:directory|folder|section|clause|page)|wo)\b/i,
+    'place',
+  ],
 ];
 
 /** Words that put a question and are not its subject. */

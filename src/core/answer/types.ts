@@ -4,7 +4,17 @@ import type { ShelfSource } from '../search';
 
 /** What kind of answer a question wants; it decides what counts as evidence. */
 export type AnswerKind =
-  | 'amount' | 'number' | 'percentage' | 'date' | 'duration' | 'party' | 'place' | 'yes-no' | 'definition' | 'list' | 'passage';
+  | 'amount'
+  | 'number'
+  | 'percentage'
+  | 'date'
+  | 'duration'
+  | 'party'
+  | 'place'
+  | 'yes-no'
+  | 'definition'
+  | 'list'
+  | 'passage';
 
 /** A passage as a reader is given it and as a slip shows it. */
 export interface FoundPassage {

@@ -23,7 +23,8 @@ export function nearWords(one: string, two: string): boolean {
   let shared = 0;
   while (shared < one.length && shared < two.length && one[shared] === two[shared]) shared += 1;
   let tail = 0;
-  while (tail < Math.min(one.length, two.length) - shared && one[one.length - 1 - tail] === two[two.length - 1 - tail]) tail += 1;
+  while (tail < Math.min(one.length, two.length) - shared && one[one.length - 1 - tail] === two[two.length - 1 - tail])
+    tail += 1;
   return longer - shared - tail <= Math.max(1, Math.floor(longer / 4));
 }
 
@@ -93,7 +94,8 @@ function traceBack(
   const steps: Step[] = [];
   const close = (a: number, b: number): boolean => Math.abs(a - b) < 1e-3;
   let [quote, page] = [quoteLength, end];
-  let layer: 'pair' | 'skip' | 'extra' = (pair[quote * width + page] as number) <= (extra[quote * width + page] as number) ? 'pair' : 'extra';
+  let layer: 'pair' | 'skip' | 'extra' =
+    (pair[quote * width + page] as number) <= (extra[quote * width + page] as number) ? 'pair' : 'extra';
   while (quote > 0) {
     const at = quote * width + page;
     if (layer === 'pair') {
@@ -108,13 +110,21 @@ function traceBack(
       const left = at - 1;
       steps.push({ quote: -1, page: page - 1 });
       const opened = (skip[at] as number) - GAP_OPEN;
-      layer = close(skip[left] as number, (skip[at] as number) - SKIP_PAGE_WORD) ? 'skip' : close(pair[left] as number, opened) ? 'pair' : 'extra';
+      layer = close(skip[left] as number, (skip[at] as number) - SKIP_PAGE_WORD)
+        ? 'skip'
+        : close(pair[left] as number, opened)
+          ? 'pair'
+          : 'extra';
       page -= 1;
     } else {
       const up = at - width;
       steps.push({ quote: quote - 1, page: -1 });
       const opened = (extra[at] as number) - GAP_OPEN;
-      layer = close(extra[up] as number, (extra[at] as number) - EXTRA_QUOTE_WORD) ? 'extra' : close(pair[up] as number, opened) ? 'pair' : 'skip';
+      layer = close(extra[up] as number, (extra[at] as number) - EXTRA_QUOTE_WORD)
+        ? 'extra'
+        : close(pair[up] as number, opened)
+          ? 'pair'
+          : 'skip';
       quote -= 1;
     }
   }

@@ -19,7 +19,16 @@ interface HeldSource extends CheckedSource {
 }
 
 const ABSENT: QuoteCheck = {
-  mark: 'absent', words: 'absent', place: 'none', at: null, places: [], matched: '', score: 0, differences: [], instead: null, tooShort: false,
+  mark: 'absent',
+  words: 'absent',
+  place: 'none',
+  at: null,
+  places: [],
+  matched: '',
+  score: 0,
+  differences: [],
+  instead: null,
+  tooShort: false,
 };
 
 /** Ideographs count half, since two make a word about as long as one of ours. */
@@ -61,7 +70,9 @@ export class QuoteIndex {
   check(request: QuoteRequest, among?: readonly string[]): QuoteCheck {
     const quote = trimQuote(request.quote);
     const cited = request.sourceId ?? null;
-    const sources = [...this.sources.values()].filter((one) => one.id === cited || among === undefined || among.includes(one.id));
+    const sources = [...this.sources.values()].filter(
+      (one) => one.id === cited || among === undefined || among.includes(one.id),
+    );
     const inOrder = [...sources.filter((one) => one.id === cited), ...sources.filter((one) => one.id !== cited)];
     if (fold(quote).text === '') return ABSENT;
     const found = this.find(inOrder, quote);
@@ -81,7 +92,8 @@ export class QuoteIndex {
     const parts = splitParts(quote);
     if (parts === null) return [];
     const [only] = parts.pieces;
-    if (parts.pieces.length === 1 && only !== undefined) return sources.flatMap((source) => placesOf(source, only).map((place) => ({ ...place, exact: false })));
+    if (parts.pieces.length === 1 && only !== undefined)
+      return sources.flatMap((source) => placesOf(source, only).map((place) => ({ ...place, exact: false })));
     return sources.flatMap((source) => placesOfParts(source, parts));
   }
 
@@ -130,13 +142,29 @@ export class QuoteIndex {
   ): QuoteCheck {
     const best = preferred(request.page == null ? places : onCited);
     if (best !== undefined) return { ...this.good(best, places, request, quote), tooShort: request.page == null };
-    const near = request.page == null ? null : this.altered(quote, request, sources.filter((one) => one.id === request.sourceId || request.sourceId == null), true);
+    const near =
+      request.page == null
+        ? null
+        : this.altered(
+            quote,
+            request,
+            sources.filter((one) => one.id === request.sourceId || request.sourceId == null),
+            true,
+          );
     return { ...(near ?? ABSENT), places: places.map(plain), tooShort: near === null };
   }
 
   /** The nearest place with other words: on the cited page first, then anywhere. */
-  private altered(quote: string, request: QuoteRequest, sources: readonly HeldSource[], onlyCited = false): QuoteCheck | null {
-    const words = quoteWords(quote.replace(/\[[^\]]{2,80}\]|\[?(?:\.\s?){3,}\]?|\[?…\]?/g, ' '), this.vocabularyOf(sources));
+  private altered(
+    quote: string,
+    request: QuoteRequest,
+    sources: readonly HeldSource[],
+    onlyCited = false,
+  ): QuoteCheck | null {
+    const words = quoteWords(
+      quote.replace(/\[[^\]]{2,80}\]|\[?(?:\.\s?){3,}\]?|\[?…\]?/g, ' '),
+      this.vocabularyOf(sources),
+    );
     let cited: Candidate | null = null;
     if (request.page != null) {
       for (const source of sources.filter((one) => request.sourceId == null || one.id === request.sourceId)) {
@@ -146,7 +174,10 @@ export class QuoteIndex {
     let anywhere: Candidate | null = null;
     if (!onlyCited) for (const source of sources) anywhere = better(anywhere, this.candidate(source, words, null));
     // The cited page comes first, unless another place is plainly what was quoted.
-    const chosen = cited !== null && (anywhere === null || cited.near.distance <= 2.5 * anywhere.near.distance + 0.06) ? cited : anywhere;
+    const chosen =
+      cited !== null && (anywhere === null || cited.near.distance <= 2.5 * anywhere.near.distance + 0.06)
+        ? cited
+        : anywhere;
     return chosen === null ? null : this.told(chosen, request);
   }
 

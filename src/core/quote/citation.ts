@@ -39,10 +39,16 @@ export interface CitableSource {
 const CONTEXT = 40;
 
 /** The citation of a checked quote; `source` is the document its place is in, or the one cited where it stands nowhere. */
-export function citationOf(quote: string, check: QuoteCheck, source: CitableSource | null, cited: number | null): Citation {
+export function citationOf(
+  quote: string,
+  check: QuoteCheck,
+  source: CitableSource | null,
+  cited: number | null,
+): Citation {
   const first = check.at?.spans[0];
   const last = check.at?.spans.at(-1);
-  const page = first === undefined ? (cited === null ? null : (source?.page(cited) ?? null)) : (source?.page(first.page) ?? null);
+  const page =
+    first === undefined ? (cited === null ? null : (source?.page(cited) ?? null)) : (source?.page(first.page) ?? null);
   const lastPage = last === undefined ? null : (source?.page(last.page) ?? null);
   const line = page === null || first === undefined ? null : lineAt(page, first.start);
   return {
@@ -53,7 +59,8 @@ export function citationOf(quote: string, check: QuoteCheck, source: CitableSour
     label: page?.label ?? null,
     section: source === null || line === null ? '' : sectionPath(source.sections, line.section),
     quote,
-    before: page === null || first === undefined ? '' : page.text.slice(Math.max(0, first.start - CONTEXT), first.start),
+    before:
+      page === null || first === undefined ? '' : page.text.slice(Math.max(0, first.start - CONTEXT), first.start),
     after: lastPage === null || last === undefined ? '' : lastPage.text.slice(last.end, last.end + CONTEXT),
     spans: check.at?.spans ?? [],
     mark: check.mark,

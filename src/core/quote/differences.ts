@@ -49,17 +49,28 @@ function sameLetters(run: Run): boolean {
 function kindOf(run: Run): DifferenceKind {
   const both = [...run.expected, ...run.found];
   const only = (test: (word: string) => boolean): boolean => {
-    const inExpected = run.expected.filter((one) => test(one.word)).map((one) => one.word).join(' ');
-    const inFound = run.found.filter((one) => test(one.word)).map((one) => one.word).join(' ');
+    const inExpected = run.expected
+      .filter((one) => test(one.word))
+      .map((one) => one.word)
+      .join(' ');
+    const inFound = run.found
+      .filter((one) => test(one.word))
+      .map((one) => one.word)
+      .join(' ');
     return inExpected !== inFound;
   };
   const figures = only(isFigure);
-  if (both.some((one) => isMonth(one.word) && looksLikeName(one)) && only((word) => isMonth(word) || isFigure(word))) return 'date';
+  if (both.some((one) => isMonth(one.word) && looksLikeName(one)) && only((word) => isMonth(word) || isFigure(word)))
+    return 'date';
   if (figures) return isDate(run) ? 'date' : 'figure';
   if (only(isNegation)) return 'negation';
   if (only(isModal)) return 'modal';
   if (both.some(looksLikeName)) {
-    const names = (words: readonly ComparedWord[]): string => words.filter(looksLikeName).map((one) => one.word).join(' ');
+    const names = (words: readonly ComparedWord[]): string =>
+      words
+        .filter(looksLikeName)
+        .map((one) => one.word)
+        .join(' ');
     if (names(run.expected) !== names(run.found)) return 'name';
   }
   if (run.found.length === 0) return 'dropped';
@@ -76,21 +87,30 @@ function isDate(run: Run): boolean {
 
 /** "1.25 million" for "1,250,000": another form of the same value. */
 function sameValue(run: Run): boolean {
-  const values = (words: readonly ComparedWord[]): string => findNumbers(printed(words)).map((one) => one.value).join(' ');
+  const values = (words: readonly ComparedWord[]): string =>
+    findNumbers(printed(words))
+      .map((one) => one.value)
+      .join(' ');
   const expected = values(run.expected);
   return expected !== '' && expected === values(run.found) && unitsAgree(run);
 }
 
 function unitsAgree(run: Run): boolean {
   const rest = (words: readonly ComparedWord[]): string =>
-    words.filter((one) => !isFigure(one.word)).map((one) => one.word).join(' ');
+    words
+      .filter((one) => !isFigure(one.word))
+      .map((one) => one.word)
+      .join(' ');
   return rest(run.expected) === rest(run.found);
 }
 
 /** Parts a run of paired words where the kind of difference changes, so that a figure among reworded words is still named. */
 function split(run: Run): Run[] {
   if (run.expected.length !== run.found.length || run.expected.length < 2) return [run];
-  const pieces = run.expected.map((expected, at): Run => ({ expected: [expected], found: [run.found[at] as ComparedWord] }));
+  const pieces = run.expected.map((expected, at): Run => ({
+    expected: [expected],
+    found: [run.found[at] as ComparedWord],
+  }));
   const merged: Run[] = [];
   for (const piece of pieces) {
     const last = merged.at(-1);

@@ -1,3 +1,12 @@
 export { QuoteIndex } from './check';
 export { citationOf, type CitableSource, type Citation } from './citation';
-export type { Difference, DifferenceKind, Mark, Place, PlaceFound, QuoteCheck, QuoteRequest, WordsFound } from './types';
+export type {
+  Difference,
+  DifferenceKind,
+  Mark,
+  Place,
+  PlaceFound,
+  QuoteCheck,
+  QuoteRequest,
+  WordsFound,
+} from './types';

@@ -9,9 +9,9 @@ const NEGATIONS = new Set(
 );
 
 const MODALS = new Set(
-  (
-    'shall may must will should can could might would ought required permitted muss müssen darf dürfen soll sollen sollte kann können könnte wird werden'
-  ).split(' '),
+  'shall may must will should can could might would ought required permitted muss müssen darf dürfen soll sollen sollte kann können könnte wird werden'.split(
+    ' ',
+  ),
 );
 
 const MONTHS = new Set(

@@ -65,7 +65,8 @@ function seeds(stream: WordStream, quote: QuoteWords, from: number, to: number):
   for (let bucket = 0; bucket + 1 < votes.length; bucket += 1) {
     const score = (votes[bucket] as number) + (votes[bucket + 1] as number);
     if (score > 0 && (best.length < CANDIDATES || score > (best.at(-1) as { score: number }).score)) {
-      if (best[0] !== undefined && best.some((one) => Math.abs(one.bucket - bucket) < 2 && one.score >= score)) continue;
+      if (best[0] !== undefined && best.some((one) => Math.abs(one.bucket - bucket) < 2 && one.score >= score))
+        continue;
       best.push({ bucket, score });
       best.sort((a, b) => b.score - a.score);
       if (best.length > CANDIDATES) best.pop();

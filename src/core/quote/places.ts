@@ -2,7 +2,8 @@ import { fold, isSpace, tokenize, type Folded } from '../text';
 import type { Page, Span } from '../source';
 import { isFigure, isNegation } from './lexicon';
 import type { QuoteParts } from './parts';
-import { KeyStream, onWordBounds, sameCharacters } from './stream';
+import type { KeyStream } from './stream';
+import { onWordBounds, sameCharacters } from './stream';
 import type { Difference, Place } from './types';
 
 /** A document as the check holds it. */

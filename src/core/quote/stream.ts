@@ -131,7 +131,11 @@ function joinsBefore(text: string, start: number): boolean {
     return /(?:^|[^\p{L}])(?:non|un|anti|in|de|dis)$/iu.test(text.slice(Math.max(0, start - 6), start - 1));
   }
   // A line-end hyphen: the word began on the line before.
-  return before === '\n' && /[\p{L}][-\u2010\u00ad]\n$/u.test(text.slice(Math.max(0, start - 4), start)) && /\p{Ll}/u.test(first);
+  return (
+    before === '\n' &&
+    /[\p{L}][-\u2010\u00ad]\n$/u.test(text.slice(Math.max(0, start - 4), start)) &&
+    /\p{Ll}/u.test(first)
+  );
 }
 
 function joinsAfter(text: string, end: number): boolean {
@@ -142,8 +146,14 @@ function joinsAfter(text: string, end: number): boolean {
     if ((after === '.' || after === ',') && isDigit(text[end + 1])) return true;
   }
   if (isIdeographic(last) || isIdeographic(after)) return false;
-  if (isWordChar(after)) return !isDigit(last) || isDigit(after) || !/[\p{L}]/u.test(after) || /^\p{L}{3,}/u.test(text.slice(end, end + 3));
-  return (after === '-' || after === '\u2010' || after === '\u00ad') && text[end + 1] === '\n' && /\p{Ll}/u.test(text[end + 2] ?? '') && /\p{L}/u.test(last);
+  if (isWordChar(after))
+    return !isDigit(last) || isDigit(after) || !/[\p{L}]/u.test(after) || /^\p{L}{3,}/u.test(text.slice(end, end + 3));
+  return (
+    (after === '-' || after === '\u2010' || after === '\u00ad') &&
+    text[end + 1] === '\n' &&
+    /\p{Ll}/u.test(text[end + 2] ?? '') &&
+    /\p{L}/u.test(last)
+  );
 }
 
 /** True when the spans begin and end where words do: "250" inside "1,250", or "lawful" inside "unlawful", is no place. */

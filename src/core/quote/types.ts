@@ -7,8 +7,7 @@ export type WordsFound = 'exact' | 'same' | 'altered' | 'absent';
 /** Where they were found: on the page cited, on another page or in another document, or with no page cited. */
 export type PlaceFound = 'cited' | 'elsewhere' | 'uncited' | 'none';
 
-export type DifferenceKind =
-  | 'figure' | 'date' | 'negation' | 'modal' | 'name' | 'word' | 'dropped' | 'added' | 'form';
+export type DifferenceKind = 'figure' | 'date' | 'negation' | 'modal' | 'name' | 'word' | 'dropped' | 'added' | 'form';
 
 export interface Difference {
   readonly kind: DifferenceKind;
@@ -48,7 +47,11 @@ export interface QuoteCheck {
   readonly score: number;
   readonly differences: readonly Difference[];
   /** For `elsewhere`: what the cited page says instead, where it is close. */
-  readonly instead: { readonly at: Place; readonly matched: string; readonly differences: readonly Difference[] } | null;
+  readonly instead: {
+    readonly at: Place;
+    readonly matched: string;
+    readonly differences: readonly Difference[];
+  } | null;
   /** True when the quote is too short to tell one place from another without a page. */
   readonly tooShort: boolean;
 }

@@ -112,7 +112,8 @@ export class WordStream {
       const page = this.pageOf(position);
       const [start, end] = [this.starts[position] as number, this.ends[position] as number];
       const last = spans.at(-1);
-      if (last?.page === page) spans[spans.length - 1] = { page, start: Math.min(last.start, start), end: Math.max(last.end, end) };
+      if (last?.page === page)
+        spans[spans.length - 1] = { page, start: Math.min(last.start, start), end: Math.max(last.end, end) };
       else spans.push({ page, start, end });
     }
     return spans;
@@ -123,7 +124,10 @@ export class WordStream {
     const [start, end] = [this.starts[position] as number, this.ends[position] as number];
     return {
       word: this.vocabulary.word(this.id(position)),
-      printed: text.slice(start, end).replace(/[-\u2010\u00ad]\s*\n\s*/g, '').replace(/\s+/g, ' '),
+      printed: text
+        .slice(start, end)
+        .replace(/[-\u2010\u00ad]\s*\n\s*/g, '')
+        .replace(/\s+/g, ' '),
       opensSentence: opensSentence(text, start),
     };
   }

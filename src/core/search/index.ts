@@ -1,5 +1,5 @@
-export { DEFAULT_PASSAGES, type PassageOptions, type Unit } from './passages';
-export { SegmentBuilder, passageCount, segmentFingerprint, unitAt, type Segment } from './segment';
+export { type PassageOptions, type Unit } from './passages';
+export { SegmentBuilder, segmentFingerprint, type Segment } from './segment';
 export { sectionOf, textOfSpans, unitsOfPassage, type ShelfSource, type UnitText } from './shelf';
 export { inverseFrequency, searchPassages, type Hit, type QueryTerm } from './rank';
 export { isStopword, termsOf, valueTerms } from './terms';

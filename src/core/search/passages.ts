@@ -32,7 +32,8 @@ interface Open {
   readonly section: number;
 }
 
-const LIST_MARK = /^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d)/u;
+const LIST_MARK =
+  /^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d)/u;
 
 function isRow(line: Line, text: string): boolean {
   if (line.cells === null) return false;
@@ -84,13 +85,23 @@ export class PassageBuilder {
     if (line.role === 'heading') {
       this.closeParagraph();
       if (this.units.some((unit) => unit.kind !== 'heading')) this.closePassage();
-      this.addUnit({ spans: [spanOf(page, line)], section: line.section, kind: 'heading', words: wordCount(page.text.slice(line.start, line.end)) });
+      this.addUnit({
+        spans: [spanOf(page, line)],
+        section: line.section,
+        kind: 'heading',
+        words: wordCount(page.text.slice(line.start, line.end)),
+      });
       return;
     }
     if (line.role === 'contents' || isRow(line, page.text)) {
       this.closeParagraph();
       const kind = line.role === 'contents' ? 'contents' : 'row';
-      this.addUnit({ spans: [spanOf(page, line)], section: line.section, kind, words: wordCount(page.text.slice(line.start, line.end)) });
+      this.addUnit({
+        spans: [spanOf(page, line)],
+        section: line.section,
+        kind,
+        words: wordCount(page.text.slice(line.start, line.end)),
+      });
       return;
     }
     if (this.paragraph !== null && !this.continues(page, line, first)) this.closeParagraph();
@@ -124,7 +135,12 @@ export class PassageBuilder {
       while (to < notes.length && !(notes[to] as Line).opens) to += 1;
       const [first, last] = [notes[from] as Line, notes[to - 1] as Line];
       const span = { page: page.number, start: first.start, end: last.end };
-      this.addUnit({ spans: [span], section: first.section, kind: 'note', words: wordCount(page.text.slice(span.start, span.end)) });
+      this.addUnit({
+        spans: [span],
+        section: first.section,
+        kind: 'note',
+        words: wordCount(page.text.slice(span.start, span.end)),
+      });
       from = to;
     }
   }
@@ -142,7 +158,12 @@ export class PassageBuilder {
         if (end > start) spans.push({ page: span.page, start, end });
       });
       if (spans.length > 0) {
-        this.addUnit({ spans, section: open.section, kind: 'sentence', words: wordCount(open.text.slice(range.start, range.end)) });
+        this.addUnit({
+          spans,
+          section: open.section,
+          kind: 'sentence',
+          words: wordCount(open.text.slice(range.start, range.end)),
+        });
       }
     }
   }
@@ -150,16 +171,21 @@ export class PassageBuilder {
   private addUnit(unit: Unit): void {
     const here = this.units.at(-1);
     const full = this.words + unit.words > this.options.maxWords;
-    const moved = here !== undefined && here.section !== unit.section && here.kind !== 'heading' && this.words >= this.options.minWords;
+    const moved =
+      here !== undefined &&
+      here.section !== unit.section &&
+      here.kind !== 'heading' &&
+      this.words >= this.options.minWords;
     if (here !== undefined && (full || moved)) this.closePassage();
     this.units.push(unit);
     this.words += unit.words;
   }
 
   private closePassage(): void {
-    const units = this.units;
-    if (units.length === 0) return;
-    const lead = units.find((unit) => unit.kind !== 'heading') ?? (units[0] as Unit);
+    const { units } = this;
+    const [first] = units;
+    if (first === undefined) return;
+    const lead = units.find((unit) => unit.kind !== 'heading') ?? first;
     this.emit({ units, section: lead.section, words: Math.round(this.words) });
     this.units = [];
     this.words = 0;

@@ -44,7 +44,8 @@ export function documentFrequency(sources: readonly ShelfSource[], term: string)
   let count = 0;
   for (const { segment } of sources) {
     const number = termNumber(segment, term);
-    if (number !== undefined) count += (segment.postingStarts[number + 1] as number) - (segment.postingStarts[number] as number);
+    if (number !== undefined)
+      count += (segment.postingStarts[number + 1] as number) - (segment.postingStarts[number] as number);
   }
   return count;
 }
@@ -56,12 +57,20 @@ export function inverseFrequency(sources: readonly ShelfSource[], term: string):
   return Math.log(1 + (total - df + 0.5) / (df + 0.5));
 }
 
-function scoreSegment(segment: Segment, terms: readonly (QueryTerm & { idf: number })[], average: number): Float32Array {
+function scoreSegment(
+  segment: Segment,
+  terms: readonly (QueryTerm & { idf: number })[],
+  average: number,
+): Float32Array {
   const scores = new Float32Array(segment.passageSections.length);
   for (const { term, weight, idf } of terms) {
     const number = termNumber(segment, term);
     if (number === undefined) continue;
-    for (let at = segment.postingStarts[number] as number; at < (segment.postingStarts[number + 1] as number); at += 1) {
+    for (
+      let at = segment.postingStarts[number] as number;
+      at < (segment.postingStarts[number + 1] as number);
+      at += 1
+    ) {
       const passage = segment.postingPassages[at] as number;
       const length = 1 - B + (B * (segment.passageWords[passage] as number)) / average;
       const tf = (segment.postingText[at] as number) / length + HEADING_WEIGHT * (segment.postingHeading[at] as number);
@@ -133,7 +142,10 @@ export function searchPassages(sources: readonly ShelfSource[], query: readonly 
       if (score > 0 && score >= floor) hits.push({ source, passage, score });
     });
   }
-  const near = best(hits, LOOKED_AT).map((hit) => ({ ...hit, score: nearness(hit, terms, hit.source.segment.language) }));
+  const near = best(hits, LOOKED_AT).map((hit) => ({
+    ...hit,
+    score: nearness(hit, terms, hit.source.segment.language),
+  }));
   return withQuota(best(near, LOOKED_AT), count);
 }
 

@@ -34,10 +34,6 @@ export function segmentFingerprint(options: PassageOptions = DEFAULT_PASSAGES): 
   return `segment/${SEGMENT_VERSION} words ${options.minWords}-${options.maxWords}`;
 }
 
-export function passageCount(segment: Segment): number {
-  return segment.passageSections.length;
-}
-
 /** Unit `index` of a segment. Throws RangeError outside it. */
 export function unitAt(segment: Segment, index: number): Omit<Unit, 'words'> {
   const [from, to] = [segment.unitSpans[index], segment.unitSpans[index + 1]];

@@ -23,7 +23,8 @@ export interface Term {
   readonly word: string;
 }
 
-const HAS_VALUE = /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million|billion)\b/i;
+const HAS_VALUE =
+  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million|billion)\b/i;
 
 /** Search terms of tokens in order: stems, ideograph pairs; stop words give none. */
 export function termsOfTokens(tokens: readonly Token[], language: Language): Term[] {
@@ -43,7 +44,9 @@ export function termsOfTokens(tokens: readonly Token[], language: Language): Ter
 /** Numbers and dates of a text as values: "1.25 million" and "1,250,000" give the same term. */
 export function valueTerms(text: string, language: Language): string[] {
   if (!HAS_VALUE.test(text)) return [];
-  const values = findNumbers(text, language).filter((one) => one.value.length > 1).map((one) => `#${one.value}`);
+  const values = findNumbers(text, language)
+    .filter((one) => one.value.length > 1)
+    .map((one) => `#${one.value}`);
   return [...values, ...findDates(text).map((one) => `@${one.value}`)];
 }
 

@@ -75,14 +75,6 @@ export interface Span {
   readonly end: number;
 }
 
-/** What was read, in short, so that one sees at once if something is off. */
-export interface Tally {
-  readonly pages: number;
-  readonly words: number;
-  readonly pagesWithoutText: number;
-  readonly warnings: number;
-}
-
 export interface EditionFacts {
   readonly pageCount: number;
   readonly title: string | null;

@@ -26,13 +26,19 @@ const MONTH = `(?:${Object.keys(MONTHS)
   .sort((a, b) => b.length - a.length)
   .join('|')})\\.?`;
 const PATTERNS: readonly RegExp[] = [
-  new RegExp(String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th|\.)?(?: day of)?\s+(?<month>${MONTH}),?\s+(?<year>\d{4})\b`, 'giu'),
+  new RegExp(
+    String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th|\.)?(?: day of)?\s+(?<month>${MONTH}),?\s+(?<year>\d{4})\b`,
+    'giu',
+  ),
   new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<day>\d{1,2})(?:st|nd|rd|th)?,?\s+(?<year>\d{4})\b`, 'giu'),
   /\b(?<year>\d{4})-(?<month>\d{2})-(?<day>\d{2})\b/gu,
   /\b(?<day>\d{1,2})\.(?<month>\d{1,2})\.(?<year>\d{4})\b/gu,
   /(?<year>\d{4})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
   new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<year>\d{4})\b`, 'giu'),
-  new RegExp(String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?\s+(?<month>(?:January|February|March|April|May|June|July|August|September|October|November|December))\b(?!\s+\d{4})`, 'gu'),
+  new RegExp(
+    String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?\s+(?<month>(?:January|February|March|April|May|June|July|August|September|October|November|December))\b(?!\s+\d{4})`,
+    'gu',
+  ),
 ];
 
 function monthNumber(text: string): number | null {

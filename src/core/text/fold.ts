@@ -11,7 +11,7 @@ const KEEP_SYMBOL = /[\p{S}%‰°]/u;
 const FOLD_CACHE = new Map<string, string>();
 const COMBINING = /\p{M}/u;
 /** Printed differently, read alike; NFKC leaves them apart. */
-const ALIKE: Readonly<Record<string, string>> = { '’': "'", '‘': "'", ʼ: "'", '´': '', '`': '', 'ſ': 's', '−': '-' };
+const ALIKE: Readonly<Record<string, string>> = { '’': "'", '‘': "'", ʼ: "'", '´': '', '`': '', ſ: 's', '−': '-' };
 
 function foldCluster(cluster: string): string {
   let folded = FOLD_CACHE.get(cluster);
@@ -102,7 +102,12 @@ export function fold(text: string): Folded {
       kept = foldWide(text.slice(start, index));
     }
     // A base letter with combining marks is one printed character, whichever way it was encoded.
-    if (kept !== '' && index < text.length && text.charCodeAt(index) >= 0x300 && COMBINING.test(text[index] as string)) {
+    if (
+      kept !== '' &&
+      index < text.length &&
+      text.charCodeAt(index) >= 0x300 &&
+      COMBINING.test(text[index] as string)
+    ) {
       while (index < text.length && COMBINING.test(text[index] as string)) index += 1;
       kept = foldCluster(text.slice(start, index));
     }

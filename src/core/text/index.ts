@@ -1,9 +1,8 @@
 export { fold, type Folded } from './fold';
-export { OffsetMap } from './offsetMap';
 export { countWords, tokenize, type Token } from './tokens';
 export { splitSentences, type Range } from './sentences';
-export { findNumbers, parseDigits, parseNumberWords, type NumberMention } from './numbers';
+export { findNumbers, type NumberMention } from './numbers';
 export { findDates, type DateMention } from './dates';
 export { detectLanguage, type Language } from './language';
 export { stemWord } from './stem';
-export { isDash, isDigit, isHyphen, isIdeographic, isLetter, isSpace, isWordChar } from './characters';
+export { isDigit, isIdeographic, isSpace, isWordChar } from './characters';

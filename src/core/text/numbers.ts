@@ -33,7 +33,10 @@ const SCALES: Readonly<Record<string, number>> = {
   trillion: 1e12,
 };
 
-const SMALL = 'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(' ');
+const SMALL =
+  'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'.split(
+    ' ',
+  );
 const TENS = 'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ');
 const WORD_VALUES = new Map<string, number>([
   ...SMALL.map((word, value) => [word, value] as const),
@@ -46,7 +49,9 @@ const UNIT_WORDS =
   'mm|cm|km|metres?|meters?|kilometres?|miles?|knots?|feet|inches|tonnes?|tons?|kg|kilograms?|litres?|kw|mw|kwh|' +
   'bytes?|kb|mb|gb|tb|bits?|pages?|passengers?|vessels?|sailings?|persons?|people|employees|shares?';
 const DIGITS = String.raw`\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d{1,3}(?:\.\d{3})+(?:,\d+)?|\d+(?:[.,]\d+)?`;
-const SCALE_WORDS = Object.keys(SCALES).filter((word) => word.length > 1).join('|');
+const SCALE_WORDS = Object.keys(SCALES)
+  .filter((word) => word.length > 1)
+  .join('|');
 const IN_DIGITS = new RegExp(
   String.raw`(?<open>\()?(?<sign>[-−–](?=[$€£¥\d]))?(?<currency>[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:[\s-]?(?<scale>${SCALE_WORDS})\b)?\)?(?:[\s-]?(?<unit>%|(?:working |business |calendar )?(?:${UNIT_WORDS})\b))?`,
   'giu',
@@ -67,7 +72,8 @@ function singular(unit: string | undefined): string | null {
 
 /** Plain decimal notation of digits with separators; German reads "1.250,5" the other way round. */
 export function parseDigits(digits: string, language: Language = 'en'): string {
-  const continental = language === 'de' || language === 'fr' || language === 'es' || language === 'it' || language === 'nl';
+  const continental =
+    language === 'de' || language === 'fr' || language === 'es' || language === 'it' || language === 'nl';
   const groupedByPoint = /^\d{1,3}(\.\d{3}){2,}(,\d+)?$/.test(digits) || /^\d{1,3}\.\d{3},\d+$/.test(digits);
   const plain =
     groupedByPoint || (continental && /^\d{1,3}(\.\d{3})+$|,\d+$/.test(digits))
@@ -105,7 +111,10 @@ export function findNumbers(text: string, language: Language = 'en'): NumberMent
     const scale = scaleWord === undefined ? 1 : (SCALES[scaleWord] ?? 1);
     const closes = match[0].includes(')');
     const negative = groups.sign !== undefined || (groups.open !== undefined && closes && /[.,]/.test(digits));
-    const value = new Big(parseDigits(digits, language)).times(scale).times(negative ? -1 : 1).toFixed();
+    const value = new Big(parseDigits(digits, language))
+      .times(scale)
+      .times(negative ? -1 : 1)
+      .toFixed();
     const unit = groups.currency ?? singular(groups.unit);
     const lead = match[0].length - match[0].trimStart().length;
     found.push({ start: match.index + lead, end: match.index + match[0].length, value, unit, scale });

@@ -68,7 +68,8 @@ export function tokenize(text: string): Token[] {
     } else {
       if (VALUE_SIGN.test(char)) tokens.push({ start: index, end: index + 1, word: char });
       else if (isDash(char) && isNegativeSign(text, index)) tokens.push({ start: index, end: index + 1, word: '-' });
-      else if (char === '(' && isAccountingNegative(text, index)) tokens.push({ start: index, end: index + 1, word: '-' });
+      else if (char === '(' && isAccountingNegative(text, index))
+        tokens.push({ start: index, end: index + 1, word: '-' });
       index += 1;
     }
   }
@@ -76,7 +77,9 @@ export function tokenize(text: string): Token[] {
 }
 
 function isNegativeSign(text: string, index: number): boolean {
-  return isDigit(text[index + 1]) && !isWordChar(text[index - 1]) && !(isSpace(text[index - 1]) && isDigit(text[index - 2]));
+  return (
+    isDigit(text[index + 1]) && !isWordChar(text[index - 1]) && !(isSpace(text[index - 1]) && isDigit(text[index - 2]))
+  );
 }
 
 /** "(1,230)" or "(12.5)" is a negative amount; "(1)" or "(2024)" is a list mark or a year. */

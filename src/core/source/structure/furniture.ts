@@ -5,7 +5,8 @@ import type { LineRole } from '../types';
 const MARGIN = 0.13;
 /** How many lines from the top or bottom edge are looked at. */
 const EDGE_LINES = 3;
-const FOLIO = /^(?:[-–—·|\s]*)(?:(?:page|seite|p\.|s\.)\s*)?(?:[A-Z]{1,2}-)?(?:\d{1,4}|[ivxlc]{1,7})(?:\s*(?:of|von|\/)\s*\d{1,4})?(?:[-–—·|\s]*)$/iu;
+const FOLIO =
+  /^(?:[-–—·|\s]*)(?:(?:page|seite|p\.|s\.)\s*)?(?:[A-Z]{1,2}-)?(?:\d{1,4}|[ivxlc]{1,7})(?:\s*(?:of|von|\/)\s*\d{1,4})?(?:[-–—·|\s]*)$/iu;
 
 interface EdgeLine {
   readonly line: DraftLine;
@@ -16,7 +17,11 @@ interface EdgeLine {
 }
 
 function masked(text: string): string {
-  return text.toLowerCase().replace(/\b[ivxlc]{1,7}\b|\d+/g, '#').replace(/\s+/g, ' ').trim();
+  return text
+    .toLowerCase()
+    .replace(/\b[ivxlc]{1,7}\b|\d+/g, '#')
+    .replace(/\s+/g, ' ')
+    .trim();
 }
 
 /** Lines near the top and bottom edge with their text masked, so that page and section numbers do not part them. */

@@ -41,7 +41,11 @@ export function parseNumbering(text: string): Numbering | null {
   if (bracketed !== null) {
     const mark = bracketed[1] as string;
     const roman = /^[ivx]+$/.test(mark) && !/^[ivx]$/.test(mark);
-    return { number: `(${mark})`, rank: roman || /^\d/.test(mark) ? 21 : 20, rest: text.slice(bracketed[0].length).trim() };
+    return {
+      number: `(${mark})`,
+      rank: roman || /^\d/.test(mark) ? 21 : 20,
+      rest: text.slice(bracketed[0].length).trim(),
+    };
   }
   return null;
 }
@@ -68,18 +72,27 @@ interface Open {
 }
 
 function titleOf(rest: string): string {
-  return rest.replace(/\s+/g, ' ').replace(/[\s.…]+\d*$/, '').trim();
+  return rest
+    .replace(/\s+/g, ' ')
+    .replace(/[\s.…]+\d*$/, '')
+    .trim();
 }
 
 function looksLikeTitle(text: string): boolean {
-  if (text.length < 2 || text.length > 110 || /[.;,:。]$/.test(text)) return /^[^.;,]{2,60}[.:]$/.test(text) && text.length < 60;
+  if (text.length < 2 || text.length > 110 || /[.;,:。]$/.test(text))
+    return /^[^.;,]{2,60}[.:]$/.test(text) && text.length < 60;
   return /\p{L}/u.test(text) && !/\b(?:the|of|and|to|a|in|or|by|with|for)$/i.test(text);
 }
 
 function follows(previous: string, next: string): boolean {
   const [a, b] = [previous.split('.').map(Number), next.split('.').map(Number)];
   const last = b.length - 1;
-  if (a.length === b.length) return a.slice(0, last).every((part, at) => part === b[at]) && (b[last] ?? 0) - (a[last] ?? 0) >= 1 && (b[last] ?? 0) - (a[last] ?? 0) <= 2;
+  if (a.length === b.length)
+    return (
+      a.slice(0, last).every((part, at) => part === b[at]) &&
+      (b[last] ?? 0) - (a[last] ?? 0) >= 1 &&
+      (b[last] ?? 0) - (a[last] ?? 0) <= 2
+    );
   return false;
 }
 
@@ -134,13 +147,21 @@ export class SectionBuilder {
 
   private isTitled(rest: string, line: HeadingCandidate): boolean {
     if (rest === '') return line.alone;
-    return line.alone && looksLikeTitle(rest) && (line.distinct || line.size > 1.05 * this.bodySize || rest.length < 70);
+    return (
+      line.alone && looksLikeTitle(rest) && (line.distinct || line.size > 1.05 * this.bodySize || rest.length < 70)
+    );
   }
 
   private isTypographic(text: string, line: HeadingCandidate): boolean {
     if (!line.alone || !looksLikeTitle(text) || text.length > 90 || /^[\d\s.,%()-]+$/.test(text)) return false;
     if (line.size > 1.12 * this.bodySize) return true;
-    return line.distinct && line.opens && line.size >= 0.97 * this.bodySize && /^[\p{Lu}\d]/u.test(text) && text.split(' ').length <= 10;
+    return (
+      line.distinct &&
+      line.opens &&
+      line.size >= 0.97 * this.bodySize &&
+      /^[\p{Lu}\d]/u.test(text) &&
+      text.split(' ').length <= 10
+    );
   }
 
   private acceptsNumber(numbering: Numbering, line: HeadingCandidate): boolean {
@@ -150,12 +171,15 @@ export class SectionBuilder {
     if (!/^[\p{Lu}“"‘'([\d]/u.test(rest)) return false;
     if (/^[A-Z]$/.test(number)) return line.distinct && this.isTitled(rest, line);
     if (line.distinct && line.alone && looksLikeTitle(rest) && line.size >= this.bodySize) return true;
-    const before = [...this.sections].reverse().find((section) => section.number !== null && /^[\dA-Z.]+$/.test(section.number));
+    const before = [...this.sections]
+      .reverse()
+      .find((section) => section.number !== null && /^[\dA-Z.]+$/.test(section.number));
     if (/^[1A](?:\.1)*$/.test(number) || before === undefined) return /^\d+$/.test(number) ? number === '1' : true;
     const siblings = this.stack.find((open) => open.rank === rank && open.number !== null);
     if (siblings?.number != null && follows(siblings.number, number)) return true;
     const parent = number.includes('.') ? number.slice(0, number.lastIndexOf('.')) : null;
-    if (parent !== null) return this.stack.some((open) => open.number === parent || open.number?.split(/\s/).at(-1) === parent);
+    if (parent !== null)
+      return this.stack.some((open) => open.number === parent || open.number?.split(/\s/).at(-1) === parent);
     return before.number !== null && follows(before.number.split('.')[0] as string, number);
   }
 
@@ -164,7 +188,13 @@ export class SectionBuilder {
     if (entries === undefined) return null;
     const key = normal(text);
     if (key.length < 2) return null;
-    const at = entries.findIndex((one) => one.key === key || (key.length > 12 && one.key.startsWith(key)) || (one.key.length > 4 && key.endsWith(one.key) && key.length - one.key.length < 12) || (key.length > 4 && one.key.endsWith(key) && one.key.length - key.length < 12));
+    const at = entries.findIndex(
+      (one) =>
+        one.key === key ||
+        (key.length > 12 && one.key.startsWith(key)) ||
+        (one.key.length > 4 && key.endsWith(one.key) && key.length - one.key.length < 12) ||
+        (key.length > 4 && one.key.endsWith(key) && one.key.length - key.length < 12),
+    );
     if (at < 0) return null;
     const [entry] = entries.splice(at, 1);
     return entry?.level ?? null;
@@ -174,7 +204,14 @@ export class SectionBuilder {
     while (this.stack.length > 0 && (this.stack.at(-1) as Open).rank >= rank) this.stack.pop();
     const parent = this.current;
     const index = this.sections.length;
-    this.sections.push({ number, title: titleOf(title), level: this.stack.length, parent, page: line.page, start: line.start });
+    this.sections.push({
+      number,
+      title: titleOf(title),
+      level: this.stack.length,
+      parent,
+      page: line.page,
+      start: line.start,
+    });
     this.stack.push({ index, rank, number });
   }
 

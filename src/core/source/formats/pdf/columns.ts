@@ -128,7 +128,10 @@ function side(rows: readonly Row[], keep: (piece: Piece) => boolean): Row[] {
   return rows
     .map((row) => {
       const pieces = row.pieces.filter(keep);
-      const largest = pieces.reduce<Piece | null>((best, one) => (best === null || one.size > best.size ? one : best), null);
+      const largest = pieces.reduce<Piece | null>(
+        (best, one) => (best === null || one.size > best.size ? one : best),
+        null,
+      );
       return { y: largest?.y ?? row.y, size: largest?.size ?? row.size, pieces };
     })
     .filter((row) => row.pieces.length > 0)
@@ -147,8 +150,14 @@ export function readingOrder(rows: readonly Row[], depth = 0): Block[] {
   const run = rows.slice(gutter.from, gutter.to);
   return [
     ...readingOrder(rows.slice(0, gutter.from), depth + 1),
-    ...readingOrder(side(run, (piece) => piece.x1 <= gutter.x + 1), depth + 1),
-    ...readingOrder(side(run, (piece) => piece.x1 > gutter.x + 1), depth + 1),
+    ...readingOrder(
+      side(run, (piece) => piece.x1 <= gutter.x + 1),
+      depth + 1,
+    ),
+    ...readingOrder(
+      side(run, (piece) => piece.x1 > gutter.x + 1),
+      depth + 1,
+    ),
     ...readingOrder(rows.slice(gutter.to), depth + 1),
   ];
 }

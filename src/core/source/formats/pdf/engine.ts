@@ -1,3 +1,4 @@
+import type * as pdfjsLibrary from 'pdfjs-dist';
 import { problem, ProblemError } from '../../../problem';
 
 /** One run of characters as the PDF draws it, in the page's displayed frame (points, from the top left). */
@@ -36,13 +37,16 @@ export interface PdfFile {
   close(): Promise<void>;
 }
 
-type Pdfjs = typeof import('pdfjs-dist');
+/** The rendering library, handed in so that core does not load it. */
+export type Pdfjs = typeof pdfjsLibrary;
 
 /** Where the engine finds character maps and standard fonts: URLs ending in "/", or folders in Node. */
 export interface PdfAssets {
   readonly cmaps: string;
   readonly fonts: string;
   readonly wasm: string;
+  /** Further opening parameters that the surroundings need, such as canvas factories in a worker without a document. */
+  readonly surroundings?: Readonly<Record<string, unknown>>;
 }
 
 interface TextRun {
@@ -81,6 +85,7 @@ export function openingParameters(bytes: Uint8Array, assets: PdfAssets, password
     useSystemFonts: false,
     stopAtErrors: false,
     verbosity: 0,
+    ...assets.surroundings,
   };
 }
 
@@ -112,7 +117,12 @@ export async function openPdf(
       if (!('str' in item) || item.str === '') continue;
       const run = item as TextRun;
       const [a, b, c, d, x, y] = pdfjs.Util.transform(viewport.transform, run.transform) as [
-        number, number, number, number, number, number,
+        number,
+        number,
+        number,
+        number,
+        number,
+        number,
       ];
       const angle = Math.round((Math.atan2(b, a) * 180) / Math.PI);
       items.push({
@@ -150,7 +160,7 @@ export async function openPdf(
         await walk(node.items, level + 1);
       }
     };
-    await walk(((await pdf.getOutline().catch(() => null)) ?? []) as Node[], 0);
+    await walk((await pdf.getOutline().catch(() => null)) ?? [], 0);
     return entries;
   }
 
@@ -160,8 +170,9 @@ export async function openPdf(
     labels: () => pdf.getPageLabels().catch(() => null),
     outline,
     title: async () => {
-      const info = (await pdf.getMetadata().catch(() => null))?.info as { Title?: unknown } | undefined;
-      return typeof info?.Title === 'string' && info.Title.trim() !== '' ? info.Title.trim() : null;
+      const metadata = await pdf.getMetadata().catch(() => null);
+      const { Title: title } = (metadata?.info ?? {}) as { readonly Title?: unknown };
+      return typeof title === 'string' && title.trim() !== '' ? title.trim() : null;
     },
     close: () => task.destroy(),
   };

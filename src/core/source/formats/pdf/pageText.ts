@@ -68,7 +68,10 @@ class PageWriter {
 
   writeBlock(block: Block, askew: boolean): void {
     const right = Math.max(...block.map((row) => (row.pieces.at(-1) as Piece).x1));
-    const steps = block.slice(1).map((row, at) => row.y - (block[at] as Row).y).sort((a, b) => a - b);
+    const steps = block
+      .slice(1)
+      .map((row, at) => row.y - (block[at] as Row).y)
+      .sort((a, b) => a - b);
     const leading = steps[Math.floor(steps.length / 2)] ?? 0;
     block.forEach((row, at) => {
       const before = block[at - 1];
@@ -115,7 +118,8 @@ class PageWriter {
   ): boolean {
     const last = this.lines.at(-1);
     // A new column or block may go on with the sentence of the one before.
-    if (around === 'first' || last === undefined) return last === undefined || Math.abs(last.size - row.size) > 0.1 * row.size;
+    if (around === 'first' || last === undefined)
+      return last === undefined || Math.abs(last.size - row.size) > 0.1 * row.size;
     const { before, leading, right } = around;
     if (row.y - before.y > 1.35 * leading || Math.abs(row.size - before.size) > 0.12 * row.size) return true;
     if (LIST_MARK.test(text) || cells > 2 || (last.cells?.length ?? 0) > 2) return true;
@@ -153,7 +157,8 @@ export function layOutPage(raw: RawPage): DraftPage {
   const ordered = [...groups].sort((a, b) => size(b[1]) - size(a[1]));
   const writer = new PageWriter();
   ordered.forEach(([angle, items], at) => {
-    for (const block of readingOrder(makeRows(items, Math.max(0, angle)))) writer.writeBlock(block, at > 0 || angle < 0);
+    for (const block of readingOrder(makeRows(items, Math.max(0, angle))))
+      writer.writeBlock(block, at > 0 || angle < 0);
   });
   return writer.finish(raw.width, raw.height);
 }

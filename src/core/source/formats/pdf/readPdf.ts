@@ -96,7 +96,9 @@ export class PdfReading {
         (raw) => ({ draft: layOutPage(raw), warnings: [] }),
         (caught: unknown) => ({
           draft: EMPTY,
-          warnings: [`page ${number} could not be read (${caught instanceof Error ? caught.message : 'unknown cause'})`],
+          warnings: [
+            `page ${number} could not be read (${caught instanceof Error ? caught.message : 'unknown cause'})`,
+          ],
         }),
       );
       this.drafts.set(number, draft);
@@ -107,7 +109,11 @@ export class PdfReading {
   private async page(number: number): Promise<PageRead> {
     const { draft, warnings } = await this.draft(number);
     const neighbours: Neighbour[] = [];
-    for (let other = Math.max(1, number - NEIGHBOURS); other <= Math.min(this.file.pageCount, number + NEIGHBOURS); other += 1) {
+    for (
+      let other = Math.max(1, number - NEIGHBOURS);
+      other <= Math.min(this.file.pageCount, number + NEIGHBOURS);
+      other += 1
+    ) {
       if (other !== number) neighbours.push({ page: (await this.draft(other)).draft, distance: other - number });
     }
     const roles = furnitureRoles(draft, neighbours);

@@ -26,7 +26,13 @@ const SCRIPT_SHIFT = 0.62;
 /** Turns an item of a frame rotated by `angle` (0, 90, 180, 270) upright. */
 function upright(item: RawItem, angle: number, order: number): Piece {
   const [x, y] =
-    angle === 0 ? [item.x, item.y] : angle === 90 ? [item.y, -item.x] : angle === 180 ? [-item.x, -item.y] : [-item.y, item.x];
+    angle === 0
+      ? [item.x, item.y]
+      : angle === 90
+        ? [item.y, -item.x]
+        : angle === 180
+          ? [-item.x, -item.y]
+          : [-item.y, item.x];
   return { item, x0: x, x1: x + item.width, y, size: item.size, text: item.text, order };
 }
 

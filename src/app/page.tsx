@@ -1,0 +1,5 @@
+import { DeskView } from '@/views/desk/DeskView';
+
+export default function DeskPage() {
+  return <DeskView />;
+}

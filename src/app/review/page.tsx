@@ -1,0 +1,5 @@
+import { ReviewView } from '@/views/review/ReviewView';
+
+export default function ReviewPage() {
+  return <ReviewView />;
+}

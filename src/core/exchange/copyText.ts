@@ -1,0 +1,22 @@
+import type { Answer } from '../answer';
+import type { Citation } from '../quote';
+
+/** A citation in words: "Concession agreement, p. 27 (31st page), 14.2". */
+export function citationInWords(citation: Citation): string {
+  const page =
+    citation.page === null
+      ? 'no page'
+      : citation.label === null
+        ? `p. ${citation.page}`
+        : `p. ${citation.label} (page ${citation.page} of the file)`;
+  return [citation.sourceName, page, citation.section].filter((part) => part !== '').join(', ');
+}
+
+/** An answer with its citations as plain text, to be pasted elsewhere. */
+export function answerToText(question: string, answer: Answer): string {
+  const claims = answer.claims.flatMap((claim) => [
+    `“${claim.text}”`,
+    ...claim.citations.map((citation) => `    ${citationInWords(citation)} [${citation.mark}]`),
+  ]);
+  return [question, answer.headline ?? 'Not in these documents.', '', ...claims].join('\n');
+}

@@ -1,0 +1,3 @@
+export { findingsToCsv } from './findingsCsv';
+export { findingsToAnnotations } from './webAnnotations';
+export { answerToText } from './copyText';

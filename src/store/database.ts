@@ -1,0 +1,85 @@
+import { openDB, type IDBPDatabase } from 'idb';
+import { problem, ProblemError } from '../core/problem';
+import { DATABASE, SCHEMA_VERSION, type Schema } from './schema';
+
+export type Database = IDBPDatabase<Schema>;
+
+/** Steps from each version to the next; a database of any older version passes through all that follow. */
+const MIGRATIONS: readonly ((database: Database) => void)[] = [
+  (database) => {
+    database.createObjectStore('dossiers', { keyPath: 'id' });
+    database.createObjectStore('sources', { keyPath: 'id' }).createIndex('dossier', 'dossierId');
+    database.createObjectStore('editions', { keyPath: 'id' });
+    database.createObjectStore('files', { keyPath: 'sha256' });
+    database.createObjectStore('pages', { keyPath: ['editionId', 'number'] });
+    database.createObjectStore('segments', { keyPath: 'editionId' });
+    database.createObjectStore('slips', { keyPath: 'id' }).createIndex('dossier', 'dossierId');
+    database.createObjectStore('events', { keyPath: ['dossierId', 'id'] }).createIndex('dossier', 'dossierId');
+    database.createObjectStore('settings');
+  },
+];
+
+let opened: Promise<Database> | null = null;
+
+/**
+ * The database, opened once a thread. Rejects with a ProblemError when the browser keeps nothing for us or another tab holds an
+ * older version open.
+ */
+export function database(): Promise<Database> {
+  opened ??= open().catch((caught: unknown) => {
+    opened = null;
+    throw caught;
+  });
+  return opened;
+}
+
+async function open(): Promise<Database> {
+  let blocked = false;
+  const opening = openDB<Schema>(DATABASE, SCHEMA_VERSION, {
+    upgrade: (handle, from) => {
+      for (const migrate of MIGRATIONS.slice(from)) migrate(handle);
+    },
+    blocked: () => {
+      blocked = true;
+    },
+    // A newer version wants in from another tab: let go, so that it is not held up.
+    blocking: (_current, _blocked, event) => {
+      (event.target as IDBDatabase).close();
+      opened = null;
+    },
+    terminated: () => {
+      opened = null;
+    },
+  });
+  const waited = new Promise<never>((_, reject) => {
+    setTimeout(() => {
+      if (blocked) reject(new ProblemError(problem('storage-blocked')));
+    }, 3000);
+  });
+  try {
+    return await Promise.race([opening, waited]);
+  } catch (caught) {
+    if (caught instanceof ProblemError) throw caught;
+    throw new ProblemError(
+      problem('storage-unavailable', { reason: caught instanceof Error ? caught.message : 'unknown' }),
+    );
+  }
+}
+
+/** Turns a full disk into its problem, worded with what was to be kept. */
+export async function keeping<T>(what: string, work: () => Promise<T>): Promise<T> {
+  try {
+    return await work();
+  } catch (caught) {
+    if (caught instanceof Error && caught.name === 'QuotaExceededError')
+      throw new ProblemError(problem('storage-full', { what }));
+    throw caught;
+  }
+}
+
+/** Closes the database, for tests. */
+export async function closeDatabase(): Promise<void> {
+  const handle = await opened;
+  opened = null;
+  handle?.close();
+}

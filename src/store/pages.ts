@@ -1,0 +1,57 @@
+import type { Segment } from '../core/search';
+import { announce } from './changes';
+import { database, keeping } from './database';
+import type { StoredEdition, StoredPage } from './schema';
+
+/** Stores pages as they are read, with the edition's progress, in one transaction. */
+export async function storePages(edition: StoredEdition, pages: readonly StoredPage[]): Promise<StoredEdition> {
+  const handle = await database();
+  return keeping(edition.fileName, async () => {
+    const transaction = handle.transaction(['editions', 'pages'], 'readwrite');
+    const next: StoredEdition = {
+      ...edition,
+      state: 'reading',
+      pagesRead: edition.pagesRead + pages.length,
+      words: pages.reduce((sum, { page }) => sum + page.words, edition.words),
+      pagesWithoutText: pages.reduce((sum, { page }) => sum + (page.words === 0 ? 1 : 0), edition.pagesWithoutText),
+      warnings: pages.reduce((sum, { page }) => sum + page.warnings.length, edition.warnings),
+    };
+    await Promise.all(pages.map((page) => transaction.objectStore('pages').put(page)));
+    await transaction.objectStore('editions').put(next);
+    await transaction.done;
+    announce({ kind: 'pages', editionId: edition.id });
+    return next;
+  });
+}
+
+function range(editionId: string, from = 0): IDBKeyRange {
+  return IDBKeyRange.bound([editionId, from], [editionId, Infinity]);
+}
+
+/** Stored pages of an edition from page `from` on, in order. */
+export async function pagesFrom(editionId: string, from: number): Promise<StoredPage[]> {
+  return (await database()).getAll('pages', range(editionId, from));
+}
+
+export async function getPage(editionId: string, number: number): Promise<StoredPage | undefined> {
+  return (await database()).get('pages', [editionId, number]);
+}
+
+export async function storeSegment(editionId: string, segment: Segment): Promise<void> {
+  await keeping('the index', async () => (await database()).put('segments', { editionId, segment }));
+}
+
+export async function getSegment(editionId: string): Promise<Segment | undefined> {
+  return (await (await database()).get('segments', editionId))?.segment;
+}
+
+/** Physical page of a printed label, or null; labels are looked up page by page without loading texts twice. */
+export async function pageOfLabel(editionId: string, label: string): Promise<number | null> {
+  const handle = await database();
+  let cursor = await handle.transaction('pages').store.openCursor(range(editionId));
+  while (cursor !== null) {
+    if (cursor.value.page.label?.toLowerCase() === label.toLowerCase()) return cursor.value.number;
+    cursor = await cursor.continue();
+  }
+  return null;
+}

@@ -1,0 +1,122 @@
+import type { DBSchema } from 'idb';
+import type { Answer } from '../core/answer';
+import type { Problem } from '../core/problem';
+import type { Citation } from '../core/quote';
+import type { LogEvent } from '../core/review';
+import type { Segment } from '../core/search';
+import type { EditionFacts, Page, Section } from '../core/source';
+import type { Language } from '../core/text';
+
+export const DATABASE = 'marked-page';
+export const SCHEMA_VERSION = 1;
+/** Names the code that read an edition; a better reader makes a new edition of the same bytes. */
+export const READER = 'pdf/1';
+
+export interface StoredDossier {
+  readonly v: 1;
+  readonly id: string;
+  readonly name: string;
+  readonly createdAt: number;
+}
+
+/** A document on a dossier's shelf. */
+export interface StoredSource {
+  readonly v: 1;
+  readonly id: string;
+  readonly dossierId: string;
+  readonly name: string;
+  readonly addedAt: number;
+  /** True while it is among those asked. */
+  readonly chosen: boolean;
+  /** Editions, oldest first; the last is asked. */
+  readonly editionIds: readonly string[];
+}
+
+export type EditionState = 'waiting' | 'reading' | 'stopped' | 'ready' | 'failed';
+
+/** One reading of one file, shared by all dossiers that hold the same bytes. */
+export interface StoredEdition {
+  readonly v: 1;
+  /** `reader@sha256`. */
+  readonly id: string;
+  readonly sha256: string;
+  readonly fileName: string;
+  /** Bytes of the file. */
+  readonly size: number;
+  readonly state: EditionState;
+  readonly facts: EditionFacts | null;
+  readonly language: Language;
+  readonly pagesRead: number;
+  readonly words: number;
+  readonly pagesWithoutText: number;
+  readonly warnings: number;
+  readonly problem: Problem | null;
+  /** Kept so that pages can be drawn after a reload; deleted with the edition. */
+  readonly password: string | null;
+}
+
+export interface StoredPage {
+  readonly editionId: string;
+  readonly number: number;
+  readonly page: Page;
+  /** Sections that begin on this page. */
+  readonly sections: readonly Section[];
+}
+
+/** What a slip's answer was drawn from. */
+export interface SlipScope {
+  readonly sourceId: string;
+  readonly name: string;
+  readonly editionId: string;
+  readonly pagesRead: number;
+  readonly pageCount: number;
+}
+
+interface SlipBase {
+  readonly v: 1;
+  readonly id: string;
+  readonly dossierId: string;
+  readonly askedAt: number;
+  /** The slip it follows up; null for a question of its own. */
+  readonly follows: string | null;
+  readonly scope: readonly SlipScope[];
+}
+
+export interface QuestionSlip extends SlipBase {
+  readonly kind: 'question';
+  readonly question: string;
+  readonly answer: Answer;
+}
+
+/** A quote that someone pasted to be checked. */
+export interface QuoteSlip extends SlipBase {
+  readonly kind: 'quote';
+  readonly quote: string;
+  readonly citedSource: string | null;
+  readonly citedPage: number | null;
+  readonly citation: Citation;
+  readonly tooShort: boolean;
+  /** Other pages where the words stand too: source name and page. */
+  readonly otherPlaces: readonly { readonly source: string; readonly page: number }[];
+  readonly instead: string | null;
+}
+
+export type StoredSlip = QuestionSlip | QuoteSlip;
+
+export interface StoredEvent {
+  readonly dossierId: string;
+  readonly id: string;
+  readonly event: LogEvent;
+}
+
+export interface Schema extends DBSchema {
+  dossiers: { key: string; value: StoredDossier };
+  sources: { key: string; value: StoredSource; indexes: { dossier: string } };
+  editions: { key: string; value: StoredEdition };
+  files: { key: string; value: { readonly sha256: string; readonly bytes: Blob } };
+  pages: { key: [string, number]; value: StoredPage };
+  segments: { key: string; value: { readonly editionId: string; readonly segment: Segment } };
+  slips: { key: string; value: StoredSlip; indexes: { dossier: string } };
+  events: { key: [string, string]; value: StoredEvent; indexes: { dossier: string } };
+  settings: { key: string; value: string };
+}

@@ -1,0 +1,130 @@
+import { useEffect, useMemo, useRef, useState } from 'react';
+import { boxesOf, type Page, type Span } from '@/core/source';
+import { Bitmap } from './Bitmap';
+import { usePicture } from './drawing';
+import { QuoteMarks } from './QuoteMarks';
+
+export interface PageSelection {
+  readonly span: Span;
+  readonly text: string;
+  /** Where the selection ends, in pixels of the paper. */
+  readonly x: number;
+  readonly y: number;
+}
+
+interface PagePaperProps {
+  readonly editionId: string;
+  readonly page: Page;
+  /** Pixels a point. */
+  readonly scale: number;
+  /** Quotes to bracket on this page. */
+  readonly quotes: readonly { readonly spans: readonly Span[]; readonly grave: boolean }[];
+  readonly onSelect: (selection: PageSelection | null) => void;
+}
+
+/** Canonical offset of a point in the text layer, or null outside it. */
+function offsetAt(node: Node, offset: number): number | null {
+  const element = node instanceof Element ? node : node.parentElement;
+  const run = element?.closest<HTMLElement>('[data-start]');
+  if (run == null) return null;
+  return (
+    Number(run.dataset.start) + (node.nodeType === Node.TEXT_NODE ? Math.min(offset, Number(run.dataset.length)) : 0)
+  );
+}
+
+function selectionOn(paper: HTMLElement, page: Page): PageSelection | null {
+  const selection = globalThis.getSelection();
+  if (selection === null || selection.isCollapsed || selection.rangeCount === 0) return null;
+  const range = selection.getRangeAt(0);
+  if (!paper.contains(range.commonAncestorContainer)) return null;
+  const [start, end] = [
+    offsetAt(range.startContainer, range.startOffset),
+    offsetAt(range.endContainer, range.endOffset),
+  ];
+  if (start === null || end === null || end <= start) return null;
+  const text = page.text.slice(start, end);
+  if (text.trim() === '') return null;
+  const box = [...range.getClientRects()].at(-1);
+  const frame = paper.getBoundingClientRect();
+  return {
+    span: { page: page.number, start, end },
+    text,
+    x: (box?.right ?? 0) - frame.left,
+    y: (box?.bottom ?? 0) - frame.top,
+  };
+}
+
+/** Invisible text over the picture, run by run in reading order, so that it can be selected. */
+function TextLayer({ page, scale }: { page: Page; scale: number }) {
+  const runs = useMemo(() => {
+    const { starts, ends, boxes } = page.geometry;
+    return Array.from(starts, (start, run) => ({
+      start,
+      text: page.text.slice(start, ends[run]),
+      gap: page.text.slice(ends[run], starts[run + 1] ?? ends[run]),
+      x: boxes[4 * run] as number,
+      y: boxes[4 * run + 1] as number,
+      w: boxes[4 * run + 2] as number,
+      h: boxes[4 * run + 3] as number,
+    }));
+  }, [page]);
+  return (
+    <div className="absolute inset-0 overflow-hidden font-serif text-transparent selection:bg-[#0d5a6433]">
+      {runs.map((run) => (
+        <span
+          key={run.start}
+          data-start={run.start}
+          data-length={run.text.length}
+          className="absolute cursor-text whitespace-pre"
+          style={{
+            left: run.x * scale,
+            top: run.y * scale,
+            width: run.w * scale,
+            height: run.h * scale,
+            fontSize: run.h * scale * 0.9,
+            lineHeight: 1.1,
+            textAlignLast: 'justify',
+          }}
+        >
+          {run.text + run.gap}
+        </span>
+      ))}
+    </div>
+  );
+}
+
+/** A page as printed, with quotes bracketed and its text selectable. */
+export function PagePaper({ editionId, page, scale, quotes, onSelect }: PagePaperProps) {
+  const paper = useRef<HTMLDivElement>(null);
+  const picture = usePicture(editionId, page.number, null, scale * (globalThis.devicePixelRatio || 1));
+  const [drawn, setDrawn] = useState(picture);
+  if (picture !== null && picture !== drawn) setDrawn(picture);
+  const left = Math.min(...page.lines.filter((line) => line.role === 'body').map((line) => line.box.x), page.width);
+
+  useEffect(() => {
+    const listen = (): void => onSelect(paper.current === null ? null : selectionOn(paper.current, page));
+    document.addEventListener('selectionchange', listen);
+    return () => document.removeEventListener('selectionchange', listen);
+  }, [page, onSelect]);
+
+  return (
+    <div
+      ref={paper}
+      className="relative mx-auto bg-paper shadow-[0_0_0_1px_var(--rule)]"
+      style={{ width: page.width * scale, height: page.height * scale }}
+    >
+      <Bitmap picture={drawn} label={`Page ${page.label ?? page.number}`} />
+      <TextLayer page={page} scale={scale} />
+      {quotes.map((quote, at) => (
+        <QuoteMarks
+          key={at}
+          boxes={quote.spans.filter((span) => span.page === page.number).flatMap((span) => boxesOf(page, span))}
+          scale={scale}
+          grave={quote.grave}
+          margin
+          left={left}
+        />
+      ))}
+    </div>
+  );
+}

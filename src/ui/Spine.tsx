@@ -1,0 +1,76 @@
+import clsx from 'clsx';
+import type { ReactNode } from 'react';
+
+interface SpineProps {
+  readonly name: string;
+  /** Kind and pages, or what is going on with it. */
+  readonly detail: string;
+  /** Width in proportion to the others: pages, damped. */
+  readonly grow: number;
+  readonly chosen: boolean;
+  readonly open: boolean;
+  /** Share read, 0 to 1; 1 shows nothing. */
+  readonly progress: number;
+  readonly faulty: boolean;
+  /** Where findings stand and what the answer cites, as shares of its length. */
+  readonly notches: readonly { readonly at: number; readonly strong: boolean }[];
+  readonly onOpen: () => void;
+  readonly onToggle: () => void;
+  readonly menu: ReactNode;
+}
+
+/** A document standing on the shelf, as wide as its pages, notched where findings stand. */
+export function Spine(props: SpineProps) {
+  const { name, detail, grow, chosen, open, progress, faulty, notches } = props;
+  return (
+    <li
+      className={clsx(
+        'relative flex h-14 min-w-[112px] flex-col overflow-hidden rounded-t-[2px] border border-b-0 border-rule bg-leaf',
+        open && 'shadow-[inset_0_3px_0_var(--accent)]',
+        !chosen && 'bg-sunk',
+      )}
+      style={{ flexGrow: grow, flexBasis: 0, maxWidth: 300 }}
+    >
+      {progress < 1 && (
+        <span aria-hidden className="absolute inset-y-0 left-0 bg-tint" style={{ width: `${100 * progress}%` }} />
+      )}
+      <div className="relative flex items-start gap-1 pt-1.5 pr-1 pl-2">
+        <input
+          type="checkbox"
+          checked={chosen}
+          onChange={props.onToggle}
+          aria-label={`Ask ${name}`}
+          title={chosen ? 'Asked: untick to leave it out' : 'Left out: tick to ask it'}
+          className="mt-[3px] size-[13px] shrink-0 accent-[var(--accent)]"
+        />
+        <button type="button" onClick={props.onOpen} className="min-w-0 flex-1 text-left" title={`Open ${name}`}>
+          <span
+            className={clsx(
+              'block truncate font-reading text-[13px] leading-[19px] font-semibold',
+              !chosen && 'text-muted',
+            )}
+          >
+            {name}
+          </span>
+        </button>
+        {props.menu}
+      </div>
+      <p
+        className={clsx(
+          'relative truncate pr-2 pl-[26px] text-[11.5px] leading-[15px]',
+          faulty ? 'text-grave' : 'text-muted',
+        )}
+      >
+        {detail}
+      </p>
+      {notches.map((notch, at) => (
+        <span
+          key={at}
+          aria-hidden
+          className={clsx('absolute bottom-0 w-[2px]', notch.strong ? 'h-[11px] bg-accent' : 'h-[8px] bg-ink')}
+          style={{ left: `calc(6px + ${notch.at} * (100% - 12px))` }}
+        />
+      ))}
+    </li>
+  );
+}

@@ -1,0 +1,10 @@
+export { Button } from './Button';
+export { Dialog } from './Dialog';
+export { formText } from './formText';
+export { Drawing, type Draw, type Picture } from './drawing';
+export { MarkGlyph, markInWords } from './MarkGlyph';
+export { PagePaper, type PageSelection } from './PagePaper';
+export { Ribbon, type RibbonMark } from './Ribbon';
+export { Spine } from './Spine';
+export { Strip } from './Strip';
+export { useSize } from './useSize';

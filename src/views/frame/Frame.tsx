@@ -1,0 +1,180 @@
+'use client';
+
+import clsx from 'clsx';
+import Link from 'next/link';
+import { useEffect, useState, type ReactNode } from 'react';
+import { wordProblem } from '@/core/problem';
+import { Button, Dialog, Drawing, formText } from '@/ui';
+import { useDrawing, type Session, type SessionState } from '../session';
+import { Decisions } from './Decisions';
+import { Shelf } from './Shelf';
+import { Shortcuts } from './Shortcuts';
+import { useTheme } from './useTheme';
+
+const VIEWS = [
+  { href: '/', name: 'Desk' },
+  { href: '/review', name: 'Review' },
+] as const;
+
+interface FrameProps {
+  readonly session: Session;
+  readonly state: SessionState;
+  readonly view: (typeof VIEWS)[number]['name'];
+  readonly children: ReactNode;
+}
+
+/** What all views share: the dossier's head, the shelf, notices, decisions; files may be dropped anywhere on it. */
+export function Frame({ session, state, view, children }: FrameProps) {
+  const draw = useDrawing();
+  const [dropping, setDropping] = useState(false);
+  const [shortcuts, setShortcuts] = useState(false);
+
+  useEffect(() => {
+    const listen = (event: KeyboardEvent): void => {
+      const typing =
+        event.target instanceof HTMLElement &&
+        event.target.closest('input, textarea, select, [contenteditable]') !== null;
+      if (event.key === '?' && !typing) setShortcuts(true);
+    };
+    document.addEventListener('keydown', listen);
+    return () => document.removeEventListener('keydown', listen);
+  }, []);
+
+  if (state.phase === 'failed' && state.problem !== null) {
+    return <p className="p-10 font-reading text-lg text-grave">{wordProblem(state.problem)}</p>;
+  }
+  return (
+    <Drawing value={draw}>
+      <div
+        className="flex h-screen min-w-[900px] flex-col"
+        onDragOver={(event) => {
+          if (!event.dataTransfer.types.includes('Files')) return;
+          event.preventDefault();
+          setDropping(true);
+        }}
+        onDragLeave={(event) => event.relatedTarget === null && setDropping(false)}
+        onDrop={(event) => {
+          event.preventDefault();
+          setDropping(false);
+          void session.documents.bringIn([...event.dataTransfer.files]);
+        }}
+      >
+        <Head session={session} state={state} view={view} onShortcuts={() => setShortcuts(true)} />
+        <Shelf session={session} state={state} />
+        <Notices session={session} state={state} />
+        <main className="flex min-h-0 flex-1">{children}</main>
+        {dropping && (
+          <div className="pointer-events-none fixed inset-3 z-30 flex items-center justify-center border-2 border-dashed border-accent bg-leaf/80 font-reading text-2xl text-accent">
+            Drop PDFs to bring them in
+          </div>
+        )}
+        <Decisions session={session} state={state} />
+        {shortcuts && (
+          <Dialog title="Shortcuts" onClose={() => setShortcuts(false)}>
+            <Shortcuts />
+          </Dialog>
+        )}
+      </div>
+    </Drawing>
+  );
+}
+
+function Head({ session, state, view, onShortcuts }: Omit<FrameProps, 'children'> & { onShortcuts: () => void }) {
+  const [theme, switchTheme] = useTheme();
+  const pages = state.shelf.reduce((sum, { edition }) => sum + (edition.facts?.pageCount ?? 0), 0);
+  const [naming, setNaming] = useState(false);
+  return (
+    <header className="flex h-[42px] shrink-0 items-center gap-6 border-b border-rule bg-leaf px-4">
+      <div className="flex min-w-0 items-baseline gap-2">
+        <h1 className="truncate font-reading text-[16px] font-semibold">
+          <button type="button" title="Rename this dossier" onClick={() => setNaming(true)}>
+            {state.dossier?.name ?? 'Marked Page'}
+          </button>
+        </h1>
+        {state.shelf.length > 0 && (
+          <span className="whitespace-nowrap text-muted">
+            {count(state.shelf.length, 'document')} · {count(pages, 'page')}
+          </span>
+        )}
+      </div>
+      <nav aria-label="Views" className="flex h-full gap-1">
+        {VIEWS.map(({ href, name }) => (
+          <Link
+            key={href}
+            href={href}
+            aria-current={view === name ? 'page' : undefined}
+            className={clsx(
+              'flex h-full items-center border-b-2 px-2.5 pt-0.5',
+              view === name ? 'border-accent font-semibold' : 'border-transparent text-muted hover:text-ink',
+            )}
+          >
+            {name}
+            {name === 'Review' && state.findings.length > 0 && (
+              <span className="ml-1.5 font-semibold">{state.findings.length}</span>
+            )}
+          </Link>
+        ))}
+      </nav>
+      <div className="ml-auto flex items-center gap-3 whitespace-nowrap text-muted">
+        <span className="hidden min-[1100px]:inline">Documents stay on this computer</span>
+        <Button look="quiet" onClick={switchTheme}>
+          {theme === 'dark' ? 'Light' : 'Dark'}
+        </Button>
+        <Button look="quiet" onClick={onShortcuts}>
+          Shortcuts
+        </Button>
+      </div>
+      {naming && (
+        <Dialog title="Rename this dossier" onClose={() => setNaming(false)}>
+          <form
+            className="mt-3 flex gap-2"
+            onSubmit={(event) => {
+              event.preventDefault();
+              const name = formText(event.currentTarget, 'name');
+              if (name !== '') session.renameDossier(name);
+              setNaming(false);
+            }}
+          >
+            <input
+              name="name"
+              aria-label="Name"
+              defaultValue={state.dossier?.name}
+              maxLength={80}
+              autoFocus
+              className="min-w-0 flex-1 rounded-[3px] border border-rule bg-ground px-2 py-1"
+            />
+            <Button look="primary" type="submit">
+              Rename
+            </Button>
+          </form>
+        </Dialog>
+      )}
+    </header>
+  );
+}
+
+function count(number: number, noun: string): string {
+  return `${number.toLocaleString('en')} ${noun}${number === 1 ? '' : 's'}`;
+}
+
+function Notices({ session, state }: { session: Session; state: SessionState }) {
+  if (state.notices.length === 0 && state.arriving.length === 0) return null;
+  return (
+    <ul aria-live="polite" className="max-h-28 shrink-0 overflow-y-auto border-b border-rule bg-leaf px-4 py-1">
+      {state.arriving.map((name) => (
+        <li key={name} className="py-0.5 text-muted">
+          Taking in “{name}” …
+        </li>
+      ))}
+      {state.notices.map((notice) => (
+        <li
+          key={notice.id}
+          className={clsx('flex items-baseline gap-3 py-0.5', notice.tone === 'fault' && 'text-grave')}
+        >
+          <span className="min-w-0 flex-1 break-words">{notice.text}</span>
+          <Button onClick={() => session.dismiss(notice.id)}>Dismiss</Button>
+        </li>
+      ))}
+    </ul>
+  );
+}

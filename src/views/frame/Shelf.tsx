@@ -1,0 +1,151 @@
+'use client';
+
+import { DropdownMenu } from 'radix-ui';
+import { useRef } from 'react';
+import type { Shelved } from '@/store';
+import { Button, Spine } from '@/ui';
+import type { Session, SessionState } from '../session';
+
+interface ShelfProps {
+  readonly session: Session;
+  readonly state: SessionState;
+}
+
+function detailOf({ edition }: Shelved): string {
+  const { state, facts, pagesRead, pagesWithoutText } = edition;
+  if (state === 'failed')
+    return edition.problem?.code.startsWith('file-password') === true ? 'locked with a password' : 'could not be read';
+  if (facts === null) return 'waiting to be read';
+  if (state === 'reading' || state === 'waiting') return `reading · page ${pagesRead} of ${facts.pageCount}`;
+  if (state === 'stopped') return `stopped at page ${pagesRead} of ${facts.pageCount}`;
+  const empty = pagesWithoutText > 0 ? ` · ${pagesWithoutText} without text` : '';
+  return `PDF · ${facts.pageCount} pp${empty}`;
+}
+
+/** What was read, in a sentence. */
+function tallyOf({ source, edition }: Shelved): string {
+  const { facts, pagesRead, words, pagesWithoutText, warnings } = edition;
+  const pages = `${pagesRead} of ${facts?.pageCount ?? '?'} pages read, ${words.toLocaleString('en')} words`;
+  const empty = pagesWithoutText === 0 ? 'every page has text' : `${pagesWithoutText} pages without text`;
+  return `${source.name}: ${pages}, ${empty}${warnings > 0 ? `, ${warnings} warnings` : ''}.`;
+}
+
+function notchesOf({ source, edition }: Shelved, state: SessionState): { at: number; strong: boolean }[] {
+  const pages = Math.max(1, edition.facts?.pageCount ?? 1);
+  const own = state.findings
+    .flatMap((finding) => finding.content?.citations ?? [])
+    .filter((citation) => citation.sourceId === source.id && citation.page !== null);
+  const notches = own.map((citation) => ({ at: ((citation.page ?? 1) - 1) / pages, strong: false }));
+  const chosen = state.chosen?.citation;
+  if (chosen?.sourceId === source.id && chosen.page !== null)
+    notches.push({ at: (chosen.page - 1) / pages, strong: true });
+  return notches;
+}
+
+/** The documents of the dossier, side by side; which are asked is chosen here. */
+export function Shelf({ session, state }: ShelfProps) {
+  return (
+    <section
+      aria-label="Shelf"
+      className="flex shrink-0 items-end gap-3 border-b-[3px] border-rule bg-ground px-4 pt-2.5"
+    >
+      <ul className="flex min-w-0 flex-1 gap-[3px] overflow-x-auto">
+        {state.shelf.map((shelved) => (
+          <Spine
+            key={shelved.source.id}
+            name={shelved.source.name}
+            detail={detailOf(shelved)}
+            grow={Math.sqrt(shelved.edition.facts?.pageCount ?? 9)}
+            chosen={shelved.source.chosen}
+            open={state.open?.sourceId === shelved.source.id}
+            progress={progressOf(shelved)}
+            faulty={shelved.edition.state === 'failed'}
+            notches={notchesOf(shelved, state)}
+            onOpen={() => session.openPage(shelved.source.id, 1)}
+            onToggle={() => session.documents.toggle(shelved.source)}
+            menu={<SpineMenu session={session} shelved={shelved} />}
+          />
+        ))}
+        {state.phase === 'ready' && state.shelf.length === 0 && (
+          <li className="flex h-14 items-center font-reading text-[15px] text-muted italic">
+            The shelf is empty: bring in a PDF, or drop one anywhere here.
+          </li>
+        )}
+      </ul>
+      <BringIn session={session} />
+    </section>
+  );
+}
+
+function progressOf({ edition }: Shelved): number {
+  if (edition.state === 'ready') return 1;
+  return edition.facts === null ? 0 : edition.pagesRead / edition.facts.pageCount;
+}
+
+function BringIn({ session }: { session: Session }) {
+  const input = useRef<HTMLInputElement>(null);
+  return (
+    <div className="pb-3">
+      <Button look="outline" onClick={() => input.current?.click()}>
+        Bring in
+      </Button>
+      <input
+        ref={input}
+        type="file"
+        accept="application/pdf,.pdf"
+        multiple
+        hidden
+        aria-label="Bring in documents"
+        onChange={(event) => {
+          void session.documents.bringIn([...(event.target.files ?? [])]);
+          event.target.value = '';
+        }}
+      />
+    </div>
+  );
+}
+
+function SpineMenu({ session, shelved }: { session: Session; shelved: Shelved }) {
+  const { state, problem } = shelved.edition;
+  const item = 'cursor-pointer rounded-[2px] px-2 py-1 outline-none data-[highlighted]:bg-tint';
+  return (
+    <DropdownMenu.Root>
+      <DropdownMenu.Trigger
+        aria-label={`More for ${shelved.source.name}`}
+        title="More"
+        className="rounded-[2px] px-1 leading-[19px] text-muted hover:text-ink"
+      >
+        ⋯
+      </DropdownMenu.Trigger>
+      <DropdownMenu.Portal>
+        <DropdownMenu.Content align="end" className="z-30 min-w-40 rounded-[3px] border border-rule bg-leaf p-1">
+          {(state === 'reading' || state === 'waiting') && (
+            <DropdownMenu.Item className={item} onSelect={() => session.documents.stopReading(shelved)}>
+              Stop reading
+            </DropdownMenu.Item>
+          )}
+          {state === 'failed' && problem?.code.startsWith('file-password') === true ? (
+            <DropdownMenu.Item className={item} onSelect={() => session.decide({ kind: 'password', shelved, problem })}>
+              Give the password
+            </DropdownMenu.Item>
+          ) : (
+            (state === 'stopped' || state === 'failed') && (
+              <DropdownMenu.Item className={item} onSelect={() => session.documents.readOn(shelved)}>
+                Read on
+              </DropdownMenu.Item>
+            )
+          )}
+          <DropdownMenu.Item className={item} onSelect={() => session.tell(tallyOf(shelved))}>
+            What was read
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={() => session.decide({ kind: 'rename', shelved })}>
+            Rename
+          </DropdownMenu.Item>
+          <DropdownMenu.Item className={item} onSelect={() => session.documents.askToRemove(shelved)}>
+            Remove
+          </DropdownMenu.Item>
+        </DropdownMenu.Content>
+      </DropdownMenu.Portal>
+    </DropdownMenu.Root>
+  );
+}

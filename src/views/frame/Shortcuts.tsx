@@ -1,0 +1,26 @@
+const KEYS: readonly (readonly [string, string])[] = [
+  ['Q', 'go to the question'],
+  ['V', 'check a quote'],
+  ['Enter', 'ask (Shift and Enter starts a new line)'],
+  ['↓  ↑', 'next and previous claim; its page opens beside it'],
+  ['K', 'keep the chosen claim as a finding'],
+  ['C', 'copy the answer with its citations'],
+  ['→  ←', 'next and previous page'],
+  ['+  −  0', 'larger, smaller, fit to width'],
+  ['G', 'go to a page by label or number'],
+  ['?', 'this list'],
+];
+
+/** The keys that work while no text field has the focus. */
+export function Shortcuts() {
+  return (
+    <dl className="mt-3 grid grid-cols-[7rem_1fr] gap-y-1.5">
+      {KEYS.map(([key, does]) => (
+        <div key={key} className="contents">
+          <dt className="font-semibold">{key}</dt>
+          <dd>{does}</dd>
+        </div>
+      ))}
+    </dl>
+  );
+}

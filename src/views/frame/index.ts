@@ -1,0 +1,2 @@
+export { Frame } from './Frame';
+export { THEME_SCRIPT } from './themeScript';

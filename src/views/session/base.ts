@@ -1,0 +1,93 @@
+import { toProblem, wordProblem } from '@/core/problem';
+import { listShelf, getDossier, listSlips, type Shelved } from '@/store';
+import { hireDesk, type Hired } from '@/workers/clients';
+import type { CheckedQuote, DeskApi } from '@/workers/desk.worker';
+import { v4 as uuid } from 'uuid';
+import { Observable } from './observable';
+import { INITIAL, type Cited, type Decision, type SessionState } from './state';
+
+/** What the parts of a session share: its state, the desk worker, notices and decisions. */
+export class SessionBase {
+  readonly state = new Observable<SessionState>(INITIAL);
+  private hired: Hired<DeskApi> | null = null;
+
+  get now(): SessionState {
+    return this.state.snapshot();
+  }
+
+  get dossierId(): string {
+    return this.now.dossier?.id ?? '';
+  }
+
+  /** The desk worker, started on first use. */
+  get desk(): Hired<DeskApi>['api'] {
+    this.hired ??= hireDesk();
+    return this.hired.api;
+  }
+
+  shelved(sourceId: string | null | undefined): Shelved | null {
+    return this.now.shelf.find((one) => one.source.id === sourceId) ?? null;
+  }
+
+  /** Lets the desk worker take in what is stored of a document. */
+  async hold(shelved: Shelved): Promise<void> {
+    const result = await this.desk.sync(shelved);
+    if (!result.ok) this.tell(wordProblem(result.problem), 'fault');
+  }
+
+  /** Holds a quote against documents; null when that failed, which is told. */
+  async check(quote: string, cited: Cited, among: readonly string[]): Promise<CheckedQuote | null> {
+    const result = await this.desk.check(quote, cited, among);
+    if (result.ok) return result.value;
+    this.tell(wordProblem(result.problem), 'fault');
+    return null;
+  }
+
+  openPage(sourceId: string, page: number): void {
+    const last = this.shelved(sourceId)?.edition.facts?.pageCount ?? 1;
+    this.state.update({ open: { sourceId, page: Math.min(Math.max(1, page), Math.max(1, last)) } });
+  }
+
+  tell(text: string, tone: 'plain' | 'fault' = 'plain'): void {
+    if (this.now.notices.some((notice) => notice.text === text)) return;
+    this.state.update({ notices: [...this.now.notices, { id: uuid(), text, tone }] });
+  }
+
+  dismiss(noticeId: string): void {
+    this.state.update({ notices: this.now.notices.filter((notice) => notice.id !== noticeId) });
+  }
+
+  decide(decision: Decision): void {
+    this.state.update({ decisions: [...this.now.decisions, decision] });
+  }
+
+  decided(): void {
+    this.state.update({ decisions: this.now.decisions.slice(1) });
+  }
+
+  async loadShelf(): Promise<void> {
+    const dossier = (await getDossier(this.dossierId)) ?? this.now.dossier;
+    const shelf = await listShelf(this.dossierId);
+    const { open } = this.now;
+    const still = open !== null && shelf.some((one) => one.source.id === open.sourceId);
+    const [first] = shelf;
+    this.state.update({
+      dossier,
+      shelf,
+      open: still ? open : first === undefined ? null : { sourceId: first.source.id, page: 1 },
+    });
+  }
+
+  async loadSlips(): Promise<void> {
+    this.state.update({ slips: await listSlips(this.dossierId) });
+  }
+
+  /** Whatever goes wrong is told; nothing fails silently. */
+  async guard(work: () => Promise<void>): Promise<void> {
+    try {
+      await work();
+    } catch (caught) {
+      this.tell(wordProblem(toProblem(caught)), 'fault');
+    }
+  }
+}

@@ -1,0 +1,139 @@
+import { wordProblem, type Problem } from '@/core/problem';
+import { cites } from '@/core/review';
+import { announce, editionId, removeSource, shelve, updateEdition, updateSource, type Shelved } from '@/store';
+import { hireReader } from '@/workers/clients';
+import { v4 as uuid } from 'uuid';
+import type { SessionBase } from './base';
+import { Readings } from './readings';
+
+/** Faults that show only once a file is read, and after which it does not stay on the shelf. */
+const REFUSED: ReadonlySet<Problem['code']> = new Set(['file-damaged', 'file-no-text', 'file-not-pdf', 'file-empty']);
+const LOCKED: ReadonlySet<Problem['code']> = new Set(['file-password', 'file-password-wrong']);
+
+/** The documents of the dossier: taking files in, reading them, the shelf they stand on. */
+export class Documents {
+  private readonly readings = new Readings({
+    onDone: (shelved) => void this.base.guard(() => this.afterReading(shelved)),
+    onProblem: (shelved, found) => void this.base.guard(() => this.afterFault(shelved, found)),
+    onChange: () => void this.base.guard(() => this.base.loadShelf()),
+  });
+
+  /** `onRead` is called when a document has been read to its end. */
+  constructor(
+    private readonly base: SessionBase,
+    private readonly onRead: (shelved: Shelved) => Promise<void>,
+  ) {}
+
+  /** Brings files in; each is taken, asked about or refused on its own. */
+  async bringIn(files: readonly File[]): Promise<void> {
+    for (const file of files) await this.base.guard(() => this.admit(file));
+  }
+
+  private async admit(file: File): Promise<void> {
+    const { base } = this;
+    base.state.update({ arriving: [...base.now.arriving, file.name] });
+    const reader = hireReader();
+    const admitted = await reader.api.admit(file);
+    reader.end();
+    base.state.update({ arriving: base.now.arriving.filter((name) => name !== file.name) });
+    if (!admitted.ok) return base.tell(wordProblem(admitted.problem), 'fault');
+    const { sha256 } = admitted.value;
+    await base.loadShelf();
+    const same = base.now.shelf.find((one) => one.source.editionIds.includes(editionId(sha256)));
+    if (same !== undefined) {
+      return base.tell(`“${file.name}” is already here as “${same.source.name}”: the same bytes are one document.`);
+    }
+    const named = base.now.shelf.find((one) => one.edition.fileName === file.name);
+    if (named !== undefined) base.decide({ kind: 'same-name', file, sha256, existing: named });
+    else await this.shelveFile(file, sha256, null);
+  }
+
+  /** Puts a file on the shelf as a new document, or as a new edition of `replaces`, and reads it. */
+  async shelveFile(file: File, sha256: string, replaces: string | null): Promise<void> {
+    const { base } = this;
+    await base.guard(async () => {
+      const at = { dossierId: base.dossierId, newId: uuid(), now: Date.now(), replaces };
+      const source = await shelve({ sha256, name: file.name, bytes: file }, at);
+      await base.loadShelf();
+      const shelved = base.shelved(source.id);
+      if (shelved === null) return;
+      if (base.now.open === null || replaces !== null) base.openPage(source.id, 1);
+      if (shelved.edition.state === 'ready') await base.hold(shelved);
+      else this.readings.start(shelved);
+    });
+  }
+
+  stopReading(shelved: Shelved): void {
+    void this.base.guard(() => this.readings.stop(shelved.edition.id));
+  }
+
+  /** Reads on where reading stopped, or tries again; `password` opens a locked file. */
+  readOn(shelved: Shelved, password: string | null = null): void {
+    this.readings.start(shelved, password);
+    void this.base.guard(async () => {
+      await updateEdition(shelved.edition.id, (edition) => ({ ...edition, state: 'waiting', problem: null }));
+      await this.base.loadShelf();
+    });
+  }
+
+  /** Goes on with what was being read when the tab was closed. */
+  resume(): void {
+    for (const shelved of this.base.now.shelf) {
+      if (shelved.edition.state === 'reading' || shelved.edition.state === 'waiting') this.readings.start(shelved);
+    }
+  }
+
+  /** A page of this edition was stored: its reading is not stuck. */
+  sign(editionId: string): void {
+    this.readings.sign(editionId);
+  }
+
+  private async afterReading(shelved: Shelved): Promise<void> {
+    await this.base.loadShelf();
+    await this.base.hold(shelved);
+    announce({ kind: 'shelf', dossierId: this.base.dossierId });
+    await this.onRead(shelved);
+  }
+
+  private async afterFault(shelved: Shelved, found: Problem): Promise<void> {
+    const { base } = this;
+    if (REFUSED.has(found.code)) {
+      await removeSource(shelved.source.id, false);
+      base.tell(wordProblem(found), 'fault');
+    } else {
+      await updateEdition(shelved.edition.id, (edition) => ({ ...edition, state: 'failed', problem: found }));
+      if (LOCKED.has(found.code)) base.decide({ kind: 'password', shelved, problem: found });
+      else base.tell(wordProblem(found), 'fault');
+    }
+    await base.loadShelf();
+  }
+
+  /** Takes a document into those asked, or leaves it out. */
+  toggle(source: Shelved['source']): void {
+    void this.base.guard(() => updateSource(source.id, (stored) => ({ ...stored, chosen: !stored.chosen })));
+  }
+
+  rename(source: Shelved['source'], name: string): void {
+    void this.base.guard(() => updateSource(source.id, (stored) => ({ ...stored, name })));
+  }
+
+  askToRemove(shelved: Shelved): void {
+    const findings = this.base.now.findings.filter((finding) => cites(finding, shelved.source.id)).length;
+    this.base.decide({ kind: 'remove', shelved, findings });
+  }
+
+  /** Removes a document with every trace of its text; `eraseQuotes` takes the quotes in findings too. */
+  async remove(shelved: Shelved, eraseQuotes: boolean): Promise<void> {
+    const { base } = this;
+    const { id } = shelved.source;
+    await base.guard(async () => {
+      await this.readings.stop(shelved.edition.id);
+      await removeSource(id, eraseQuotes);
+      await base.desk.forget(id);
+      base.state.update({
+        open: base.now.open?.sourceId === id ? null : base.now.open,
+        chosen: base.now.chosen?.citation.sourceId === id ? null : base.now.chosen,
+      });
+    });
+  }
+}

@@ -1,0 +1,5 @@
+export type { Session } from './session';
+export type { ChosenQuote, Decision, Notice, OpenPage, SessionState } from './state';
+export { useDrawing } from './useDrawing';
+export { usePage } from './usePage';
+export { useSession } from './useSession';

@@ -1,0 +1,69 @@
+import type { Problem } from '@/core/problem';
+import type { Citation } from '@/core/quote';
+import type { Finding } from '@/core/review';
+import type { Shelved, StoredDossier, StoredSlip } from '@/store';
+
+/** Something told to the analyst until it is dismissed. */
+export interface Notice {
+  readonly id: string;
+  readonly text: string;
+  readonly tone: 'plain' | 'fault';
+}
+
+/** What must be decided before work on one file goes on. */
+export type Decision =
+  | { readonly kind: 'same-name'; readonly file: File; readonly sha256: string; readonly existing: Shelved }
+  | { readonly kind: 'password'; readonly shelved: Shelved; readonly problem: Problem }
+  | { readonly kind: 'remove'; readonly shelved: Shelved; readonly findings: number }
+  | { readonly kind: 'rename'; readonly shelved: Shelved };
+
+/** Where a quote is said to stand; the page is physical, from 1. */
+export interface Cited {
+  readonly sourceId: string | null;
+  readonly page: number | null;
+}
+
+/** The page that lies open on the right leaf. */
+export interface OpenPage {
+  readonly sourceId: string;
+  readonly page: number;
+}
+
+/** The citation that is looked at: bracketed on the page, joined to its strip. */
+export interface ChosenQuote {
+  /** `slip id/claim index/citation index`, or a finding's id. */
+  readonly key: string;
+  readonly citation: Citation;
+}
+
+export interface SessionState {
+  readonly phase: 'opening' | 'ready' | 'failed';
+  readonly problem: Problem | null;
+  readonly dossier: StoredDossier | null;
+  readonly shelf: readonly Shelved[];
+  readonly slips: readonly StoredSlip[];
+  readonly findings: readonly Finding[];
+  readonly open: OpenPage | null;
+  readonly chosen: ChosenQuote | null;
+  readonly notices: readonly Notice[];
+  /** Decisions wait in line; the first is shown. */
+  readonly decisions: readonly Decision[];
+  /** Files whose hash is being taken. */
+  readonly arriving: readonly string[];
+  readonly asking: boolean;
+}
+
+export const INITIAL: SessionState = {
+  phase: 'opening',
+  problem: null,
+  dossier: null,
+  shelf: [],
+  slips: [],
+  findings: [],
+  open: null,
+  chosen: null,
+  notices: [],
+  decisions: [],
+  arriving: [],
+  asking: false,
+};

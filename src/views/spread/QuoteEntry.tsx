@@ -1,0 +1,76 @@
+'use client';
+
+import type { ReactNode } from 'react';
+import type { Citation } from '@/core/quote';
+import { MarkGlyph, Strip } from '@/ui';
+import { usePage, type Session, type SessionState } from '../session';
+
+interface QuoteEntryProps {
+  readonly session: Session;
+  readonly state: SessionState;
+  readonly citation: Citation;
+  readonly chosen: boolean;
+  readonly action: ReactNode;
+}
+
+/** A checked quote: its mark, the strip of the page, what differs, where it stands. */
+export function QuoteEntry({ session, state, citation, chosen, action }: QuoteEntryProps) {
+  const shelved = state.shelf.find((one) => one.source.id === citation.sourceId) ?? null;
+  // Spans belong to the edition that was checked; a newer one is anchored anew before it is drawn.
+  const current = shelved !== null && shelved.edition.sha256 === citation.sha256;
+  const [span] = citation.spans;
+  const page = usePage(current ? shelved.edition.id : null, span?.page ?? 0, shelved?.edition.pagesRead ?? 0);
+  const grave = citation.differences.some((difference) => difference.grave);
+  return (
+    <div>
+      <div
+        data-connect={chosen ? 'strip' : undefined}
+        className="flex items-start gap-2 rounded-[2px] border border-rule bg-paper p-1.5"
+      >
+        <MarkGlyph mark={citation.mark} grave={grave} />
+        {current && page !== null && span !== undefined ? (
+          <Strip editionId={shelved.edition.id} page={page} span={span} grave={grave} />
+        ) : (
+          <blockquote className="min-w-0 flex-1 font-reading text-[13.5px] leading-[19px] break-words text-[#1a2626]">
+            {citation.quote}
+          </blockquote>
+        )}
+      </div>
+      {citation.differences.length > 0 && <Differences citation={citation} />}
+      <div className="flex items-baseline gap-2 pt-1 text-[12px]">
+        <span className="min-w-0 flex-1 truncate" title={citation.section}>
+          {shelved === null ? (
+            <span className="text-muted">
+              {citation.sourceId === '' ? 'in none of the documents asked' : `document removed: ${citation.sourceName}`}
+            </span>
+          ) : (
+            <button
+              type="button"
+              className="font-semibold text-accent hover:underline"
+              onClick={() => citation.page !== null && session.openPage(citation.sourceId, citation.page)}
+            >
+              {shelved.source.name}
+              {citation.page !== null && `, p. ${citation.label ?? citation.page}`}
+            </button>
+          )}
+          {citation.section !== '' && <span className="text-muted"> {citation.section}</span>}
+          {shelved !== null && !current && <span className="text-muted"> · from an earlier edition</span>}
+        </span>
+        {action}
+      </div>
+    </div>
+  );
+}
+
+function Differences({ citation }: { citation: Citation }) {
+  return (
+    <ul className="pt-1 text-[12px]">
+      {citation.differences.map((difference, at) => (
+        <li key={at} className={difference.grave ? 'text-grave' : 'text-muted'}>
+          page: <b>{difference.expected === '' ? 'nothing' : difference.expected}</b> · quote:{' '}
+          <b>{difference.found === '' ? 'left out' : difference.found}</b> · {difference.kind}
+        </li>
+      ))}
+    </ul>
+  );
+}

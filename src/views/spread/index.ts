@@ -1,0 +1,4 @@
+export { PageLeaf, type PageLeafHandle } from './PageLeaf';
+export { QuoteEntry } from './QuoteEntry';
+export { ribbonMarks } from './ribbonMarks';
+export { Thread } from './Thread';

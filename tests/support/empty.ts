@@ -1,0 +1,2 @@
+/** Stands in for style sheets in tests. */
+export const nothing = {};

@@ -1,0 +1,64 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { Page } from 'puppeteer-core';
+import { openBrowser, type OpenBrowser } from './support/browser';
+import { allRead, ask, DEMO, find, firstSlip, press, saved, spines } from './support/desk';
+import { startServer, type RunningServer } from './support/server';
+
+let server: RunningServer;
+let browser: OpenBrowser;
+let page: Page;
+
+beforeAll(async () => {
+  server = await startServer();
+  browser = await openBrowser();
+  page = await browser.newPage(server.url);
+}, 90_000);
+
+afterAll(async () => {
+  await browser.close();
+  await server.stop();
+});
+
+describe('from the empty desk to a file of findings', () => {
+  test('one click opens the demo dossier and reads it', async () => {
+    await press(page, 'Open the demo dossier');
+    await allRead(page, DEMO.length);
+    const told = await spines(page);
+    for (const name of DEMO) expect(told.some((spine) => spine.startsWith(name))).toBe(true);
+  }, 120_000);
+
+  test('a question is answered with a quote that was found on its page', async () => {
+    await ask(page, 'How many bicycles shall the racks of each Vessel hold?');
+    expect(await firstSlip(page)).toMatch(/Concession agreement, p\. \d+/);
+    await find(page, '[data-slip] [aria-label="checked: exact"]');
+  });
+
+  test('the page beside it brackets the quote', async () => {
+    await page.focus('[data-claim]');
+    await find(page, '[data-page-frame] [data-connect=quote]');
+    await find(page, '[aria-label^="Page "][aria-label$="of Concession agreement"]');
+  });
+
+  test('the claim is kept, listed in the review with its mark, and saved as CSV and as annotations', async () => {
+    await press(page, 'Keep');
+    await find(page, '::-p-text(Kept)');
+    await (await find(page, 'nav a[href="/review"]')).click();
+    await find(page, '[aria-label="Findings"] [aria-label="checked: exact"]');
+    await press(page, 'Save as CSV');
+    const csv = await saved(browser.downloads, 'findings.csv');
+    expect(csv).toMatch(/Concession agreement,\d+,/);
+    expect(csv).toContain('twenty bicycles');
+    await press(page, 'Save as annotations');
+    const collection = JSON.parse(await saved(browser.downloads, 'findings.jsonld')) as {
+      first: { items: { target: { selector: { type: string; exact?: string }[] }[] }[] };
+    };
+    const selectors = collection.first.items[0]?.target[0]?.selector ?? [];
+    expect(selectors.find((one) => one.type === 'TextQuoteSelector')?.exact).toContain('twenty bicycles');
+  });
+
+  test('everything is there again after a reload', async () => {
+    await page.reload({ waitUntil: 'networkidle0' });
+    await find(page, '[aria-label="Findings"] [aria-label="checked: exact"]');
+    expect(await spines(page)).toHaveLength(DEMO.length);
+  });
+});
