@@ -13,7 +13,7 @@ const MOST_ITEMS = 10;
 /** A further claim must come this close to the best. */
 const CLOSE = 0.86;
 /** Below this share of the question's weight, with heading and neighbours, nothing answers. */
-const MIN_AROUND = 0.56;
+const MIN_WHOLE = 0.5;
 const MIN_OWN = 0.24;
 
 /** Kinds whose answer is a value: a sentence without one does not answer. */
@@ -29,8 +29,10 @@ function claimOf(evidence: Evidence): DraftClaim {
 }
 
 function answers(best: Evidence, question: Question): boolean {
-  if (best.coveredAround < MIN_AROUND || best.covered < MIN_OWN) return false;
-  return !VALUE_KINDS.has(question.kind) || best.hasKind || best.coveredAround > 0.85;
+  const { covered, led, whole, kind, period } = best.features;
+  if (whole < MIN_WHOLE || Math.max(covered, led) < MIN_OWN) return false;
+  if (period === 0) return false;
+  return !VALUE_KINDS.has(question.kind) || kind > 0 || whole > 0.85;
 }
 
 /** The items behind a sentence that announces them with a colon, each a claim of its own, in the order of the source. */
@@ -55,23 +57,33 @@ function itemsAfter(lead: Evidence, all: readonly Evidence[]): Evidence[] {
 export function answerFrom(sources: readonly AskedSource[], hits: readonly Hit[], question: Question): ReaderAnswer {
   const none: ReaderAnswer = { headline: null, claims: [], calculations: [], conflicts: [], missing: [question.text] };
   const evidence = gatherEvidence(sources, hits.slice(0, WEIGHED), question);
-  const best = evidence.find((one) => one.unit.kind !== 'contents' && one.unit.kind !== 'heading');
+  const best = evidence.find(canAnswer);
   if (best === undefined || !answers(best, question)) return none;
   const items = question.kind === 'list' || question.kind === 'passage' ? itemsAfter(best, evidence) : [];
+  const lead = valueNextTo(best, evidence, question);
   const further = evidence.filter(
     (one) =>
-      one !== best &&
-      one.score >= CLOSE * best.score &&
-      one.unit.kind !== 'contents' &&
-      one.unit.kind !== 'heading' &&
-      one.text !== best.text,
+      one !== best && one !== lead && one.score >= CLOSE * best.score && canAnswer(one) && one.text !== best.text,
   );
-  const chosen = items.length > 0 ? [best, ...items] : [best, ...further.slice(0, MOST_CLAIMS - 1)];
+  const chosen = items.length > 0 ? [best, ...items] : lead === null ? [best, ...further] : [lead, best, ...further];
   return {
-    headline: headlineOf(best, question),
-    claims: chosen.map(claimOf),
+    headline: headlineOf(lead ?? best, question),
+    claims: chosen.slice(0, items.length > 0 ? MOST_ITEMS + 1 : MOST_CLAIMS).map(claimOf),
     calculations: [],
     conflicts: [],
     missing: [],
   };
+}
+
+function canAnswer(one: Evidence): boolean {
+  return one.unit.kind !== 'contents' && one.unit.kind !== 'heading';
+}
+
+/** The sentence next to the best that says the value which the best only speaks of ("… in July 2004. This was the final release."); null when the best says it itself. */
+function valueNextTo(best: Evidence, evidence: readonly Evidence[], question: Question): Evidence | null {
+  if (!VALUE_KINDS.has(question.kind) || best.features.kind > 0) return null;
+  const next = evidence.filter(
+    (one) => one.hit === best.hit && Math.abs(one.index - best.index) === 1 && one.features.kind > 0 && canAnswer(one),
+  );
+  return next.find((one) => one.index < best.index) ?? next[0] ?? null;
 }

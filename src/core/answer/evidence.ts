@@ -1,7 +1,9 @@
-import { findDates, findNumbers, tokenize, type Language } from '../text';
+import { tokenize, type Language } from '../text';
 import { inverseFrequency, sectionOf, termsOf, unitsOfPassage, valueTerms, type Hit, type UnitText } from '../search';
+import { definingShare, freshMentions, kindNearness } from './kinds';
 import type { Question } from './question';
-import type { AnswerKind, AskedSource } from './types';
+import type { AskedSource } from './types';
+import { weigh, type Features } from './weights';
 
 /** A sentence or table row with what speaks for it. */
 export interface Evidence {
@@ -13,85 +15,45 @@ export interface Evidence {
   readonly text: string;
   readonly unit: UnitText['unit'];
   readonly score: number;
-  /** Share of the question's weight that the unit itself holds, and that it holds with its heading and neighbours. */
-  readonly covered: number;
-  readonly coveredAround: number;
-  readonly hasKind: boolean;
+  readonly features: Features;
 }
 
-/** How much each feature counts; set on questions over documents that are not in the tests. */
-const WEIGHTS = {
-  covered: 1.0,
-  around: 0.9,
-  kind: 0.35,
-  near: 0.2,
-  passage: 0.9,
-  definition: 0.3,
-  phrase: 0.5,
-  heading: -0.6,
-  contents: -0.9,
-  note: -0.05,
-  asking: -0.4,
-  tiny: -0.35,
-} as const;
-
-const UNITS_OF_TIME = /^(?:second|minute|hour|day|week|month|year|quarter|sekunde|minute|stunde|tag|woche|monat|jahr)/;
-
-/** Ranges of a text that could be the answer of a kind: amounts, dates, durations and so on. */
-export function kindMentions(text: string, kind: AnswerKind, language: Language): { start: number; end: number }[] {
-  if (kind === 'date') {
-    const dates = findDates(text);
-    return dates.length > 0
-      ? dates
-      : [...text.matchAll(/\b(?:19|20)\d{2}\b/g)].map((match) => ({ start: match.index, end: match.index + 4 }));
-  }
-  if (kind === 'party') {
-    return [
-      ...text.matchAll(/(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.-]+(?:\s+(?:of|the|and|&)?\s*\p{Lu}[\p{L}&.-]+)*/gu),
-    ].map((match) => ({
-      start: match.index,
-      end: match.index + match[0].length,
-    }));
-  }
-  if (!['amount', 'number', 'percentage', 'duration'].includes(kind)) return [];
-  return findNumbers(text, language).filter(({ unit, value }) => {
-    if (kind === 'percentage') return unit === '%';
-    if (kind === 'duration') return unit !== null && UNITS_OF_TIME.test(unit);
-    if (kind === 'amount') return (unit === null || !UNITS_OF_TIME.test(unit)) && !/^(?:19|20)\d{2}$/.test(value);
-    return true;
-  });
+interface Weighed {
+  readonly term: string;
+  readonly worth: number;
+  readonly equivalents: readonly string[];
 }
 
-const DEFINING =
-  /\b(?:means|is defined as|refers to|stands for|is (?:a|an|the)\b|are (?:a|the)\b|bedeutet|bezeichnet|ist (?:ein|eine|der|die|das)\b)/i;
+/** What part of a term's weight an equivalent brings. */
+const EQUIVALENT_SHARE = 0.7;
 
-function isDefinition(text: string, question: Question): boolean {
-  const match = DEFINING.exec(text);
-  if (match === null) return false;
-  const subject = text.slice(0, match.index).toLowerCase();
-  return (
-    subject.length < 90 && question.words.some((word) => subject.includes(word.slice(0, Math.max(4, word.length - 2))))
-  );
-}
-
+/** The question's terms with what each weighs over the documents asked. */
 class TermWeights {
-  readonly total: number;
-  private readonly weights: ReadonlyMap<string, number>;
+  private readonly total: number;
+  private readonly weights: readonly Weighed[];
+  private readonly asked: ReadonlySet<string>;
 
   constructor(sources: readonly AskedSource[], question: Question) {
-    this.weights = new Map(question.terms.map(({ term, weight }) => [term, weight * inverseFrequency(sources, term)]));
-    this.total = [...this.weights.values()].reduce((sum, weight) => sum + weight, 0) || 1;
+    this.weights = question.terms.map(({ term, weight, equivalents = [] }) => ({
+      term,
+      worth: weight * inverseFrequency(sources, term),
+      equivalents,
+    }));
+    this.asked = new Set(this.weights.flatMap(({ term, equivalents }) => [term, ...equivalents]));
+    this.total = this.weights.reduce((sum, { worth }) => sum + worth, 0) || 1;
   }
 
-  share(terms: ReadonlySet<string>, discount = 1): number {
+  /** Share of the question's weight that a set of terms holds. */
+  share(terms: ReadonlySet<string>): number {
     let sum = 0;
-    for (const [term, weight] of this.weights) if (terms.has(term)) sum += weight;
-    return (discount * sum) / this.total;
+    for (const { term, worth, equivalents } of this.weights) {
+      if (terms.has(term)) sum += worth;
+      else if (equivalents.some((one) => terms.has(one))) sum += EQUIVALENT_SHARE * worth;
+    }
+    return sum / this.total;
   }
 
-  has(term: string): boolean {
-    return this.weights.has(term);
-  }
+  readonly has = (term: string): boolean => this.asked.has(term);
 }
 
 function termSet(text: string, language: Language): Set<string> {
@@ -102,71 +64,110 @@ function union(...sets: readonly ReadonlySet<string>[]): Set<string> {
   return new Set(sets.flatMap((set) => [...set]));
 }
 
-/** 1 when an answer of the wanted kind stands next to the question's words, less with every word between. */
-function kindNearness(
-  text: string,
-  mentions: readonly { start: number; end: number }[],
-  weights: TermWeights,
-  language: Language,
-): number {
-  if (mentions.length === 0) return 0;
-  const tokens = tokenize(text);
-  const asked = tokens
-    .map((token, at) => ({ at, hit: termsOf(token.word, language).some((one) => weights.has(one.term)) }))
-    .filter((one) => one.hit);
-  let best = Infinity;
-  for (const mention of mentions) {
-    const at = tokens.findIndex((token) => token.end > mention.start);
-    for (const one of asked) best = Math.min(best, Math.abs(one.at - at));
-  }
-  return best === Infinity ? 0 : 1 / (1 + best / 6);
+function formShare(text: string, words: readonly string[]): number {
+  if (words.length === 0) return 0;
+  const own = new Set(tokenize(text).map((token) => token.word));
+  return words.filter((word) => own.has(word)).length / words.length;
 }
 
-/** Units of the hits scored against the question, best first. Deterministic: ties fall to the earlier passage and unit. */
-export function gatherEvidence(sources: readonly AskedSource[], hits: readonly Hit[], question: Question): Evidence[] {
-  const weights = new TermWeights(sources, question);
-  const top = hits[0]?.score ?? 1;
-  const evidence: Evidence[] = [];
-  hits.forEach((hit, rank) => {
+/** Words between two of the question's neighbouring words, at most, for the two to count as near. */
+const NEAR = 3;
+
+function pairShare(text: string, question: Question, language: Language): number {
+  const asked = question.terms.map((one) => one.term).filter((term) => !/^[#@=]/.test(term));
+  if (asked.length < 2) return 0;
+  const positions = new Map<string, number[]>();
+  for (const { term, position } of termsOf(text, language)) {
+    positions.set(term, [...(positions.get(term) ?? []), position]);
+  }
+  let met = 0;
+  for (let at = 1; at < asked.length; at += 1) {
+    const [one, two] = [positions.get(asked[at - 1] as string), positions.get(asked[at] as string)];
+    if (one?.some((a) => two?.some((b) => a !== b && Math.abs(a - b) <= NEAR)) === true) met += 1;
+  }
+  return met / (asked.length - 1);
+}
+
+/** Part of a period's share that the surroundings bring. */
+const SURROUNDINGS = 0.5;
+
+function periodShare(periods: readonly string[], own: ReadonlySet<string>, surroundings: ReadonlySet<string>): number {
+  if (periods.length === 0) return 1;
+  const met = periods.map((period) => (own.has(period) ? 1 : surroundings.has(period) ? SURROUNDINGS : 0));
+  return met.reduce((sum: number, one) => sum + one, 0) / periods.length;
+}
+
+/** Index of the unit that announces the list which unit `index` stands in, or -1. */
+export function leadOf(units: readonly UnitText[], index: number): number {
+  if (!/^\s*(?:\(?[a-z\d]{1,3}[.)]|[•◦–*-])\s/i.test(units[index]?.text ?? '')) return -1;
+  for (let at = index - 1; at >= 0; at -= 1) if (/[:：]\s*$/.test(units[at]?.text ?? '')) return at;
+  return -1;
+}
+
+class Measure {
+  private readonly weights: TermWeights;
+
+  constructor(
+    private readonly question: Question,
+    sources: readonly AskedSource[],
+    private readonly topScore: number,
+  ) {
+    this.weights = new TermWeights(sources, question);
+  }
+
+  passage(hit: Hit, rank: number): Evidence[] {
     const source = hit.source as AskedSource;
     const { language } = source.segment;
     const units = unitsOfPassage(source, hit.passage);
     const sets = units.map((unit) => termSet(unit.text, language));
     const heading = termSet(sectionOf(source, units.at(-1)?.unit.section ?? -1), language);
-    const whole = union(...sets, heading);
-    units.forEach(({ unit, text }, index) => {
+    const surroundings = union(...sets, heading, termSet(source.name, language));
+    const whole = this.weights.share(union(...sets, heading));
+    return units.map(({ unit, text }, index) => {
       const own = sets[index] as Set<string>;
-      const neighbours = union(own, sets[index - 1] ?? new Set(), sets[index + 1] ?? new Set(), heading);
-      const mentions = kindMentions(text, question.kind, language);
-      const covered = weights.share(own);
-      const around = 0.6 * weights.share(neighbours) + 0.4 * weights.share(whole);
-      const lower = text.toLowerCase();
-      const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
-      const score =
-        WEIGHTS.covered * covered +
-        WEIGHTS.around * around +
-        WEIGHTS.passage * (hit.score / top) +
-        (mentions.length > 0 ? WEIGHTS.kind + WEIGHTS.near * kindNearness(text, mentions, weights, language) : 0) +
-        (question.kind === 'definition' && isDefinition(text, question) ? WEIGHTS.definition : 0) +
-        (phrase ? WEIGHTS.phrase : 0) +
-        (unit.kind === 'heading' ? WEIGHTS.heading : 0) +
-        (unit.kind === 'contents' ? WEIGHTS.contents : 0) +
-        (unit.kind === 'note' ? WEIGHTS.note : 0) +
-        (/\?\s*$/.test(text) ? WEIGHTS.asking : 0) +
-        (text.length < 25 && mentions.length === 0 ? WEIGHTS.tiny : 0);
-      evidence.push({
-        source,
-        hit,
-        rank,
-        index,
-        text,
-        unit,
-        score,
-        covered,
-        coveredAround: weights.share(whole),
-        hasKind: mentions.length > 0,
-      });
+      const lead = sets[leadOf(units, index)] ?? own;
+      const near = union(own, sets[index - 1] ?? own, sets[index + 1] ?? own, heading);
+      const features: Features = {
+        ...this.unit(text, unit.kind, language),
+        covered: this.weights.share(own),
+        led: this.weights.share(union(own, lead)),
+        around: this.weights.share(near),
+        whole,
+        period: periodShare(this.question.periods, own, surroundings),
+        passage: hit.score / this.topScore,
+        rank: 1 / (1 + rank),
+      };
+      return { source, hit, rank, index, text, unit, score: weigh(features), features };
     });
-  });
-  return evidence.sort((a, b) => b.score - a.score || a.rank - b.rank || a.index - b.index);
+  }
+
+  /** What the unit's own text says. */
+  private unit(text: string, kind: UnitText['unit']['kind'], language: Language) {
+    const { question } = this;
+    const mentions = freshMentions(text, question, language);
+    const lower = text.toLowerCase();
+    const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
+    return {
+      forms: formShare(text, question.forms),
+      pairs: pairShare(text, question, language),
+      kind: mentions.length > 0 ? 1 : 0,
+      near: kindNearness(text, mentions, this.weights.has, language),
+      definition: question.kind === 'definition' ? definingShare(text, question.words) : 0,
+      phrase: phrase ? 1 : 0,
+      row: kind === 'row' ? 1 : 0,
+      note: kind === 'note' ? 1 : 0,
+      heading: kind === 'heading' ? 1 : 0,
+      contents: kind === 'contents' ? 1 : 0,
+      asking: /\?\s*$/.test(text) ? 1 : 0,
+      tiny: text.length < 25 && mentions.length === 0 ? 1 : 0,
+    };
+  }
+}
+
+/** Units of the hits scored against the question, best first. Deterministic: ties fall to the earlier passage and unit. */
+export function gatherEvidence(sources: readonly AskedSource[], hits: readonly Hit[], question: Question): Evidence[] {
+  const measure = new Measure(question, sources, hits[0]?.score ?? 1);
+  return hits
+    .flatMap((hit, rank) => measure.passage(hit, rank))
+    .sort((a, b) => b.score - a.score || a.rank - b.rank || a.index - b.index);
 }

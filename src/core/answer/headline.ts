@@ -1,11 +1,13 @@
 import { tokenize } from '../text';
 import { termsOf } from '../search';
-import { kindMentions, type Evidence } from './evidence';
+import type { Evidence } from './evidence';
+import { freshMentions } from './kinds';
 import type { Question } from './question';
+import { rowHeadline } from './rowHeadline';
 
 const LONGEST = 160;
 
-function squeeze(text: string): string {
+export function squeeze(text: string): string {
   return text
     .replace(/[-\u2010]\n(?=\p{Ll})/gu, '')
     .replace(/\s+/g, ' ')
@@ -15,7 +17,7 @@ function squeeze(text: string): string {
 /** The mention of the wanted kind that stands closest to the question's words. */
 function closestMention(evidence: Evidence, question: Question): string | null {
   const { language } = evidence.source.segment;
-  const mentions = kindMentions(evidence.text, question.kind, language);
+  const mentions = freshMentions(evidence.text, question, language);
   if (mentions.length === 0) return null;
   const tokens = tokenize(evidence.text);
   const wanted = new Set(question.terms.map((one) => one.term));
@@ -32,24 +34,15 @@ function closestMention(evidence: Evidence, question: Question): string | null {
   return best === undefined ? null : squeeze(evidence.text.slice(best.start, best.end));
 }
 
-const SCALE = /\b(?:in|amounts in|expressed in)\s+(thousands|millions|billions)(\s+of\s+\p{L}+)?/iu;
-
-/** The scale a table's caption gives, from the lines above the row on its page: "in thousands of crowns". */
-function scaleAbove(evidence: Evidence): string | null {
+/** The lines of the page above a table row, nearest first. */
+function linesAbove(evidence: Evidence): string[] {
   const [span] = evidence.unit.spans;
-  if (span === undefined) return null;
+  if (span === undefined) return [];
   const above = (evidence.source.page(span.page)?.text ?? '').slice(0, span.start);
-  const captions = [...above.matchAll(new RegExp(SCALE, 'giu'))];
-  const last = captions.at(-1);
-  return last === undefined ? null : squeeze(last[0].toLowerCase());
-}
-
-/** A table row says its label and its values; the first value is of the latest period by the custom of accounts. */
-function rowHeadline(evidence: Evidence, question: Question): string | null {
-  const mention = closestMention(evidence, question) ?? evidence.text.match(/\(?\d[\d,.]*\)?%?/)?.[0];
-  if (mention == null) return null;
-  const scale = scaleAbove(evidence);
-  return scale === null || mention.includes('%') ? mention : `${mention} (${scale})`;
+  return above
+    .split('\n')
+    .filter((line) => line.trim() !== '')
+    .reverse();
 }
 
 function yesNo(text: string): string {
@@ -76,11 +69,12 @@ function shorten(text: string): string {
 /** The short answer: the value, date or name asked for, a yes or no with its condition, else the sentence's leading clause. */
 export function headlineOf(best: Evidence, question: Question): string {
   if (['amount', 'number', 'percentage'].includes(question.kind) && best.unit.kind === 'row') {
-    return rowHeadline(best, question) ?? shorten(best.text);
+    return rowHeadline(best.text, linesAbove(best), question) ?? shorten(best.text);
   }
   if (['amount', 'number', 'percentage', 'date', 'duration'].includes(question.kind)) {
     return closestMention(best, question) ?? shorten(best.text);
   }
-  if (question.kind === 'yes-no' && best.covered >= 0.6 && best.unit.kind === 'sentence') return yesNo(best.text);
+  if (question.kind === 'yes-no' && best.features.covered >= 0.5 && best.unit.kind === 'sentence')
+    return yesNo(best.text);
   return shorten(best.text);
 }

@@ -1,5 +1,5 @@
 import { tokenize, type Language } from '../text';
-import { isStopword, termsOf, valueTerms, type QueryTerm } from '../search';
+import { equivalentsOf, isStopword, termsOf, valueTerms, type QueryTerm } from '../search';
 import type { AnswerKind } from './types';
 
 export interface Question {
@@ -8,10 +8,16 @@ export interface Question {
   readonly terms: readonly QueryTerm[];
   /** The words searched for, as typed. */
   readonly words: readonly string[];
+  /** All words that are no mere function words, in the form asked. */
+  readonly forms: readonly string[];
   /** Words set in quotation marks, to be found together. */
   readonly phrases: readonly string[];
   /** Years, dates and numbers of the question: an answer that lacks them is of another period. */
   readonly values: readonly string[];
+  /** Those of the values that are years or dates, as search terms. */
+  readonly periods: readonly string[];
+  /** Every word of the question, folded. */
+  readonly spoken: ReadonlySet<string>;
 }
 
 /** Kinds by the way a question is put, first match wins (a small taxonomy in the manner of Li and Roth 2002). */
@@ -25,7 +31,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'percentage',
   ],
   [
-    /\b(?:how much|what (?:is|was|were|are) the (?:\w+ ){0,4}(?:amount|price|cost|fee|sum|revenue|income|profit|loss|penalty|fine|salary|charge|rent|deposit|value of|total)|what (?:amount|sum|price|fee|penalty|fine)|wie viel|wie hoch)\b/i,
+    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend)|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|cost|charge|owe|receive|earn|spend)\b|wie viel|wie hoch)/i,
     'amount',
   ],
   [
@@ -43,6 +49,10 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'definition',
   ],
   [
+    /^what (?:is|are) the (?:purpose|role|function|aim|meaning)s? of\b|^what (?:is|are) .{1,60} (?:used )?for\s*\?*$|^what (?:does|do) .{1,60} do\s*\?*$|^what (?:is|are) [^,?]{1,40}\??$/i,
+    'definition',
+  ],
+  [
     /^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|ist|sind|darf|kann|muss)\b/i,
     'yes-no',
   ],
@@ -57,7 +67,9 @@ const SCAFFOLD = new Set(
   (
     'what which who whom whose when where why how does did do is are was were many much long often please tell give show list name find explain describe ' +
     'mean means meant meaning define defined definition there document documents according say says said state states stated amount number kind kinds type types ' +
-    'happens happen need needs needed required require use used using get'
+    'happens happen need needs needed required require use used using get keep kept hold held put come comes came go goes went make made take takes taken ' +
+    'stay stays allow allowed permit permitted purpose difference possible sure occur contain contains consist consists generally normally usually ' +
+    'always never ever survive exist exists called work works become becomes want wants large long old early late stand stands'
   ).split(' '),
 );
 const SCAFFOLD_WEIGHT = 0.25;
@@ -80,6 +92,7 @@ export function analyseQuestion(text: string, language: Language): Question {
   const phrases = [...text.matchAll(/["“„]([^"”“]{3,})["”]/g)].map((match) => (match[1] as string).trim());
   const weights = new Map<string, number>();
   const words: string[] = [];
+  const forms = [...new Set(termsOf(text, language).map((one) => one.word))];
   for (const { term, word } of termsOf(text, language)) {
     const weight = SCAFFOLD.has(word) ? SCAFFOLD_WEIGHT : 1;
     weights.set(term, Math.max(weights.get(term) ?? 0, weight));
@@ -92,9 +105,12 @@ export function analyseQuestion(text: string, language: Language): Question {
   return {
     text,
     kind: kindOf(text),
-    terms: [...weights].map(([term, weight]) => ({ term, weight })),
+    terms: [...weights].map(([term, weight]) => ({ term, weight, equivalents: equivalentsOf(term, language) })),
+    forms,
     words,
     phrases,
     values,
+    periods: values.filter((value) => /^(?:@|#(?:19|20)\d{2}$)/.test(value)),
+    spoken: new Set(tokenize(text).map((token) => token.word)),
   };
 }

@@ -17,7 +17,6 @@ const NEAR_WORD = 0.45;
 
 /** True for words that differ as by a slip or a recognition error, not as values or meanings do. */
 export function nearWords(one: string, two: string): boolean {
-  if (/\d/.test(one) || /\d/.test(two)) return false;
   const longer = Math.max(one.length, two.length);
   if (longer < 4 || Math.abs(one.length - two.length) > 2) return false;
   let shared = 0;
@@ -25,7 +24,7 @@ export function nearWords(one: string, two: string): boolean {
   let tail = 0;
   while (tail < Math.min(one.length, two.length) - shared && one[one.length - 1 - tail] === two[two.length - 1 - tail])
     tail += 1;
-  return longer - shared - tail <= Math.max(1, Math.floor(longer / 4));
+  return longer - shared - tail <= Math.max(1, Math.floor(longer / 4)) && !/\d/.test(one) && !/\d/.test(two);
 }
 
 /**

@@ -1,6 +1,6 @@
 import { fold, isIdeographic, tokenize } from '../text';
 import type { Page } from '../source';
-import { nearestPlace, quoteWords, type Nearest, type QuoteWords } from './nearest';
+import { alignAt, findSeeds, quoteWords, type Nearest, type QuoteWords } from './nearest';
 import { splitParts, trimQuote } from './parts';
 import { placesOf, placesOfParts, textAt, type CheckedSource, type FoundPlace } from './places';
 import { KeyStream } from './stream';
@@ -12,6 +12,12 @@ const TELLING_WORDS = 4;
 /** Beyond this cost per word, or below this likeness, the nearest place is not the quote's. Absent quotes differ in 30% of their words or more. */
 const ALTERED_DISTANCE = 0.36;
 const ALTERED_LIKENESS = 0.6;
+
+/** Places that are aligned for one quote, and what part of the strongest one's votes a further one needs. */
+const ALIGNED = 5;
+const STRONG_ENOUGH = 0.35;
+/** Words in brackets and ellipses. */
+const INSERTED = /\[[^\]]{2,80}\]|\[?(?:\.\s?){3,}\]?|\[?…\]?/g;
 
 interface HeldSource extends CheckedSource {
   readonly words: WordStream;
@@ -161,18 +167,18 @@ export class QuoteIndex {
     sources: readonly HeldSource[],
     onlyCited = false,
   ): QuoteCheck | null {
-    const words = quoteWords(
-      quote.replace(/\[[^\]]{2,80}\]|\[?(?:\.\s?){3,}\]?|\[?…\]?/g, ' '),
-      this.vocabularyOf(sources),
-    );
+    const vocabulary = this.vocabularyOf(sources);
+    // What stands in brackets may be the quoter's own words, or the page's.
+    const readings = [...new Set([quote, quote.replace(INSERTED, ' ')])].map((text) => quoteWords(text, vocabulary));
     let cited: Candidate | null = null;
-    if (request.page != null) {
-      for (const source of sources.filter((one) => request.sourceId == null || one.id === request.sourceId)) {
-        cited = better(cited, this.candidate(source, words, request.page));
-      }
-    }
     let anywhere: Candidate | null = null;
-    if (!onlyCited) for (const source of sources) anywhere = better(anywhere, this.candidate(source, words, null));
+    for (const words of readings.filter((reading) => reading.ids.length > 0)) {
+      if (request.page != null) {
+        const named = sources.filter((one) => request.sourceId == null || one.id === request.sourceId);
+        cited = better(cited, this.nearest(named, words, request.page));
+      }
+      if (!onlyCited) anywhere = better(anywhere, this.nearest(sources, words, null));
+    }
     // The cited page comes first, unless another place is plainly what was quoted.
     const chosen =
       cited !== null && (anywhere === null || cited.near.distance <= 2.5 * anywhere.near.distance + 0.06)
@@ -198,17 +204,27 @@ export class QuoteIndex {
     };
   }
 
-  private candidate(source: HeldSource, words: QuoteWords, page: number | null): Candidate | null {
-    const near = nearestPlace(source.words, (number) => source.page(number), words, page);
-    if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) return null;
-    return { source, near };
+  /** The nearest place in any of the documents, on one page when it is named; null when none is close enough. */
+  private nearest(sources: readonly HeldSource[], words: QuoteWords, page: number | null): Candidate | null {
+    const seeds = sources.flatMap((source) => findSeeds(source.words, words, page).map((seed) => ({ source, seed })));
+    seeds.sort((a, b) => b.seed.score - a.seed.score);
+    const strongest = seeds[0]?.seed.score ?? 0;
+    let best: Candidate | null = null;
+    for (const { source, seed } of seeds.slice(0, ALIGNED)) {
+      if (seed.score < STRONG_ENOUGH * strongest) break;
+      const near = alignAt(source.words, (number) => source.page(number), words, seed);
+      if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) continue;
+      if (page !== null && !near.spans.some((span) => span.page === page)) continue;
+      best = better(best, { source, near });
+    }
+    return best;
   }
 
   /** What the cited page says instead of words that stand elsewhere, where it is close. */
   private instead(quote: string, request: QuoteRequest): QuoteCheck['instead'] {
     const source = request.sourceId == null ? null : (this.sources.get(request.sourceId) ?? null);
     if (source === null || request.page == null) return null;
-    const candidate = this.candidate(source, quoteWords(quote, this.vocabularyOf([source])), request.page);
+    const candidate = this.nearest([source], quoteWords(quote, this.vocabularyOf([source])), request.page);
     if (candidate === null) return null;
     const at = { sourceId: source.id, spans: candidate.near.spans };
     return { at, matched: textAt(source, at.spans), differences: candidate.near.differences };

@@ -42,8 +42,19 @@ function weightOf(stream: WordStream, id: number): number {
   return Math.log(1 + stream.length / (1 + count));
 }
 
-/** Where the quote's words gather on one diagonal: seeds in the manner of Altschul et al. 1990, voted by rarity. */
-function seeds(stream: WordStream, quote: QuoteWords, from: number, to: number): number[] {
+/** A stretch of a document where a quote's words gather: its first position, and the weight of the words that meet there. */
+export interface Seed {
+  readonly at: number;
+  readonly score: number;
+}
+
+/**
+ * Where the quote's words gather on one diagonal, best first: seeds in the manner of Altschul et al. 1990, voted by rarity. In the whole document, or on
+ * one page when `only` names it.
+ */
+export function findSeeds(stream: WordStream, quote: QuoteWords, only: number | null): Seed[] {
+  const { from, to } = only === null ? { from: 0, to: stream.length } : stream.rangeOfPage(only);
+  if (to <= from) return [];
   const length = quote.ids.length;
   const votes = new Float32Array(Math.ceil((to - from + length) / BUCKET) + 2);
   const order = quote.ids
@@ -54,37 +65,40 @@ function seeds(stream: WordStream, quote: QuoteWords, from: number, to: number):
   for (const { id, at, count } of order) {
     work += count;
     if (work > WORK) break;
-    const weight = Math.log(1 + stream.length / (1 + count));
+    const weight = weightOf(stream, id);
     for (const position of stream.positionsOf(id)) {
       if (position < from || position >= to) continue;
       const bucket = Math.floor((position - at - from + length) / BUCKET);
       votes[bucket] = (votes[bucket] as number) + weight;
     }
   }
+  return bestBuckets(votes).map(({ bucket, score }) => ({ at: bucket * BUCKET + from - length, score }));
+}
+
+function bestBuckets(votes: Float32Array): { bucket: number; score: number }[] {
   const best: { bucket: number; score: number }[] = [];
   for (let bucket = 0; bucket + 1 < votes.length; bucket += 1) {
     const score = (votes[bucket] as number) + (votes[bucket + 1] as number);
-    if (score > 0 && (best.length < CANDIDATES || score > (best.at(-1) as { score: number }).score)) {
-      if (best[0] !== undefined && best.some((one) => Math.abs(one.bucket - bucket) < 2 && one.score >= score))
-        continue;
-      best.push({ bucket, score });
-      best.sort((a, b) => b.score - a.score);
-      if (best.length > CANDIDATES) best.pop();
-    }
+    if (score === 0 || (best.length === CANDIDATES && score <= (best.at(-1) as { score: number }).score)) continue;
+    if (best.some((one) => Math.abs(one.bucket - bucket) < 2 && one.score >= score)) continue;
+    best.push({ bucket, score });
+    best.sort((a, b) => b.score - a.score);
+    if (best.length > CANDIDATES) best.pop();
   }
-  return best.map(({ bucket }) => bucket * BUCKET + from - length);
+  return best;
 }
 
-function alignAt(
+/** The nearest place around a seed, aligned word by word; null when no word pairs. */
+export function alignAt(
   stream: WordStream,
   page: (number: number) => Page | null,
   quote: QuoteWords,
-  diagonal: number,
+  seed: Seed,
 ): Nearest | null {
   const length = quote.ids.length;
   const slack = Math.min(120, 14 + Math.ceil(length * 0.6));
-  const from = Math.max(0, diagonal - slack);
-  const to = Math.min(stream.length, diagonal + BUCKET * 2 + length + slack);
+  const from = Math.max(0, seed.at - slack);
+  const to = Math.min(stream.length, seed.at + BUCKET * 2 + length + slack);
   const window: ComparedWord[] = [];
   for (let position = from; position < to; position += 1) window.push(stream.compared(position, page));
   const same = (q: number, p: number): boolean => quote.ids[q] === stream.id(from + p);
@@ -125,23 +139,4 @@ function likeness(
     met += share * (weights[step.quote] as number);
   }
   return total === 0 ? 0 : met / total;
-}
-
-/** The nearest place in the whole document, or on one page when `only` names it; null when no word of the quote is there. */
-export function nearestPlace(
-  stream: WordStream,
-  page: (number: number) => Page | null,
-  quote: QuoteWords,
-  only: number | null = null,
-): Nearest | null {
-  if (quote.ids.length === 0) return null;
-  const range = only === null ? { from: 0, to: stream.length } : stream.rangeOfPage(only);
-  if (range.to <= range.from) return null;
-  let best: Nearest | null = null;
-  for (const diagonal of seeds(stream, quote, range.from, range.to)) {
-    const place = alignAt(stream, page, quote, diagonal);
-    if (place === null || (only !== null && !place.spans.some((span) => span.page === only))) continue;
-    if (best === null || place.distance < best.distance) best = place;
-  }
-  return best;
 }

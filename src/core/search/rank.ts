@@ -8,6 +8,8 @@ import { termsOfTokens } from './terms';
 export interface QueryTerm {
   readonly term: string;
   readonly weight: number;
+  /** Terms that count for it, less, where it does not stand itself. */
+  readonly equivalents?: readonly string[];
 }
 
 export interface Hit {
@@ -57,24 +59,50 @@ export function inverseFrequency(sources: readonly ShelfSource[], term: string):
   return Math.log(1 + (total - df + 0.5) / (df + 0.5));
 }
 
-function scoreSegment(
-  segment: Segment,
-  terms: readonly (QueryTerm & { idf: number })[],
-  average: number,
-): Float32Array {
+/** What an equivalent counts against the word asked for. */
+const EQUIVALENT_WEIGHT = 0.5;
+
+/** A term or one of its equivalents with what it is worth. */
+interface Variant {
+  readonly term: string;
+  readonly worth: number;
+}
+
+interface WeighedTerm extends QueryTerm {
+  readonly worth: number;
+  readonly variants: readonly Variant[];
+}
+
+function weighTerms(sources: readonly ShelfSource[], query: readonly QueryTerm[]): WeighedTerm[] {
+  return query.map((given) => {
+    const worth = given.weight * inverseFrequency(sources, given.term);
+    const others = (given.equivalents ?? []).map((term) => ({
+      term,
+      worth: EQUIVALENT_WEIGHT * Math.min(worth, given.weight * inverseFrequency(sources, term)),
+    }));
+    return { ...given, worth, variants: [{ term: given.term, worth }, ...others] };
+  });
+}
+
+function scoreSegment(segment: Segment, terms: readonly WeighedTerm[], average: number): Float32Array {
   const scores = new Float32Array(segment.passageSections.length);
-  for (const { term, weight, idf } of terms) {
-    const number = termNumber(segment, term);
-    if (number === undefined) continue;
-    for (
-      let at = segment.postingStarts[number] as number;
-      at < (segment.postingStarts[number + 1] as number);
-      at += 1
-    ) {
-      const passage = segment.postingPassages[at] as number;
-      const length = 1 - B + (B * (segment.passageWords[passage] as number)) / average;
-      const tf = (segment.postingText[at] as number) / length + HEADING_WEIGHT * (segment.postingHeading[at] as number);
-      scores[passage] = (scores[passage] as number) + (weight * idf * tf * (K1 + 1)) / (tf + K1);
+  const own = new Float32Array(segment.passageSections.length);
+  for (const { variants } of terms) {
+    own.fill(0);
+    for (const { term, worth } of variants) {
+      const number = termNumber(segment, term);
+      if (number === undefined) continue;
+      const end = segment.postingStarts[number + 1] as number;
+      for (let at = segment.postingStarts[number] as number; at < end; at += 1) {
+        const passage = segment.postingPassages[at] as number;
+        const length = 1 - B + (B * (segment.passageWords[passage] as number)) / average;
+        const tf =
+          (segment.postingText[at] as number) / length + HEADING_WEIGHT * (segment.postingHeading[at] as number);
+        own[passage] = Math.max(own[passage] as number, (worth * tf * (K1 + 1)) / (tf + K1));
+      }
+    }
+    for (let passage = 0; passage < own.length; passage += 1) {
+      scores[passage] = (scores[passage] as number) + (own[passage] as number);
     }
   }
   return scores;
@@ -86,9 +114,11 @@ function best(hits: readonly Hit[], count: number): Hit[] {
 }
 
 /** Pairs of the question's words that stand near each other add to a passage (sequential dependence, Metzler and Croft 2005). */
-function nearness(hit: Hit, terms: readonly (QueryTerm & { idf: number })[], language: Language): number {
+function nearness(hit: Hit, terms: readonly WeighedTerm[], language: Language): number {
   const units = unitsOfPassage(hit.source, hit.passage);
-  const wanted = new Map(terms.map((term, index) => [term.term, index]));
+  const wanted = new Map(
+    terms.flatMap(({ variants }, index) => variants.map(({ term }) => [term, index] as const).reverse()),
+  );
   const seen: { index: number; position: number }[] = [];
   for (const { term, position } of termsOfTokens(tokenize(units.map((unit) => unit.text).join('\n')), language)) {
     const index = wanted.get(term);
@@ -101,8 +131,8 @@ function nearness(hit: Hit, terms: readonly (QueryTerm & { idf: number })[], lan
       const distance = two.position - one.position;
       if (one.index === two.index || distance > NEAR) continue;
       const inOrder = two.index === one.index + 1 && distance <= 2;
-      const [a, b] = [terms[one.index], terms[two.index]] as [QueryTerm & { idf: number }, QueryTerm & { idf: number }];
-      const worth = (inOrder ? 0.5 : 0.22) * Math.min(a.idf * a.weight, b.idf * b.weight);
+      const [a, b] = [terms[one.index], terms[two.index]] as [WeighedTerm, WeighedTerm];
+      const worth = (inOrder ? 0.5 : 0.22) * Math.min(a.worth, b.worth);
       const key = `${Math.min(one.index, two.index)} ${Math.max(one.index, two.index)}`;
       pairs.set(key, Math.max(pairs.get(key) ?? 0, worth));
     }
@@ -133,7 +163,7 @@ export function searchPassages(sources: readonly ShelfSource[], query: readonly 
   const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
   if (total === 0) return [];
   const words = sources.reduce((sum, source) => sum + source.segment.passageWords.reduce((a, b) => a + b, 0), 0);
-  const terms = query.map((term) => ({ ...term, idf: inverseFrequency(sources, term.term) }));
+  const terms = weighTerms(sources, query);
   const hits: Hit[] = [];
   for (const source of sources) {
     const scores = scoreSegment(source.segment, terms, Math.max(1, words / total));

@@ -3,7 +3,7 @@ import type { Language } from '../text';
 import { DEFAULT_PASSAGES, PassageBuilder, type PassageDraft, type PassageOptions, type Unit } from './passages';
 import { termsOf, valueTerms } from './terms';
 
-export const SEGMENT_VERSION = 1;
+export const SEGMENT_VERSION = 2;
 const KINDS = ['sentence', 'row', 'heading', 'contents', 'note'] as const;
 
 /**

@@ -41,13 +41,25 @@ export function termsOfTokens(tokens: readonly Token[], language: Language): Ter
   return terms;
 }
 
-/** Numbers and dates of a text as values: "1.25 million" and "1,250,000" give the same term. */
+/** Names that are one word to their readers: "/var/tmp", "non-free", "14.2(b)". */
+const COMPOUND =
+  /(?<![\p{L}\p{N}/_.-])(?:~?\/[\p{L}\p{N}_+.-]+(?:\/[\p{L}\p{N}_+.-]+)*|[\p{L}\p{N}]+(?:[-_/.][\p{L}\p{N}]+)+)/gu;
+
+function compoundTerms(text: string): string[] {
+  return [...text.matchAll(COMPOUND)]
+    .map((match) => match[0].replace(/[.-]+$/, '').toLowerCase())
+    .filter((name) => name.length > 3 && /\p{L}/u.test(name))
+    .map((name) => `=${name}`);
+}
+
+/** Numbers, dates and compound names of a text: "1.25 million" and "1,250,000" give the same term. */
 export function valueTerms(text: string, language: Language): string[] {
-  if (!HAS_VALUE.test(text)) return [];
+  const compounds = /[-_/.]/.test(text) ? compoundTerms(text) : [];
+  if (!HAS_VALUE.test(text)) return compounds;
   const values = findNumbers(text, language)
     .filter((one) => one.value.length > 1)
     .map((one) => `#${one.value}`);
-  return [...values, ...findDates(text).map((one) => `@${one.value}`)];
+  return [...compounds, ...values, ...findDates(text).map((one) => `@${one.value}`)];
 }
 
 export function termsOf(text: string, language: Language): Term[] {

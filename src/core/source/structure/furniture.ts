@@ -47,18 +47,24 @@ export interface Neighbour {
   readonly distance: number;
 }
 
+/** Longest head whose page number alone gives it away, in characters; footnotes are numbered in step with pages too. */
+const LONGEST_NUMBERED = 90;
+
 function recurs(edge: EdgeLine, neighbours: readonly { lines: readonly EdgeLine[]; distance: number }[]): boolean {
-  return neighbours.some(({ lines, distance }) =>
-    lines.some((other) => {
-      if (Math.abs(other.y - edge.y) > 8) return false;
+  let inStep = 0;
+  for (const { lines, distance } of neighbours) {
+    for (const other of lines) {
+      if (Math.abs(other.y - edge.y) > 8) continue;
       if (other.key === edge.key) return true;
-      // A page number in step with the page gives a head away, whatever chapter it names.
-      if (edge.numbers.some((number) => other.numbers.includes(number + distance))) return true;
+      // A page number in step with the pages around gives a head away, whatever chapter it names.
+      if (edge.numbers.some((number) => other.numbers.includes(number + distance))) inStep += 1;
       // Heads that name the chapter change with it, but their outer parts (folio, title) stay.
       const shorter = Math.min(other.key.length, edge.key.length);
-      return shorter >= 12 && (other.key.startsWith(edge.key.slice(0, 12)) || other.key.endsWith(edge.key.slice(-12)));
-    }),
-  );
+      const outer = other.key.startsWith(edge.key.slice(0, 12)) || other.key.endsWith(edge.key.slice(-12));
+      if (shorter >= 12 && outer && edge.key.length <= LONGEST_NUMBERED) return true;
+    }
+  }
+  return inStep >= Math.min(2, neighbours.length) && edge.key.length <= LONGEST_NUMBERED;
 }
 
 /**

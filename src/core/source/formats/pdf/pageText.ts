@@ -1,5 +1,6 @@
 import { isIdeographic } from '../../../text';
 import type { Box, Geometry } from '../../types';
+import { composeAccents, composed } from './accents';
 import { readingOrder, type Block } from './columns';
 import type { RawItem, RawPage } from './engine';
 import { makeRows, type Piece, type Row } from './rows';
@@ -59,6 +60,20 @@ function spaced(before: Piece, after: Piece): boolean {
   return gap > (wide ? 0.6 : WORD_GAP) * size;
 }
 
+/** What each piece of a row says; an accent at the end of one that lies over the first letter of the next is set on that letter. */
+function visibleTexts(pieces: readonly Piece[]): string[] {
+  const texts = pieces.map((piece) => composeAccents(piece.text.trim().replace(/[\t\n\r\u00a0]/g, ' ')));
+  for (let at = 1; at < pieces.length; at += 1) {
+    const [before, here] = [texts[at - 1] as string, texts[at] as string];
+    const lies = (pieces[at] as Piece).x0 < (pieces[at - 1] as Piece).x1;
+    const letter = lies ? composed(before.at(-1) ?? '', here.charAt(0)) : null;
+    if (letter === null) continue;
+    texts[at - 1] = before.slice(0, -1);
+    texts[at] = letter + here.slice(1);
+  }
+  return texts;
+}
+
 class PageWriter {
   private text = '';
   private readonly lines: DraftLine[] = [];
@@ -84,17 +99,19 @@ class PageWriter {
     const start = this.text.length;
     const cells: number[] = [];
     const boxes: Box[] = [];
+    const texts = visibleTexts(row.pieces);
     row.pieces.forEach((piece, at) => {
       const previous = row.pieces[at - 1];
       const isCell = previous === undefined || piece.x0 - previous.x1 > CELL_GAP * row.size;
       if (previous !== undefined && spaced(previous, piece) && !this.text.endsWith(' ')) this.text += ' ';
-      const visible = piece.text.trim();
       if (isCell) cells.push(this.text.length);
-      this.starts.push(this.text.length);
-      this.text += visible.replace(/[\t\n\r\u00a0]/g, ' ');
-      this.ends.push(this.text.length);
       const box = boxOf(piece.item);
       boxes.push(box);
+      const visible = texts[at] as string;
+      if (visible === '') return;
+      this.starts.push(this.text.length);
+      this.text += visible;
+      this.ends.push(this.text.length);
       this.boxes.push(box.x, box.y, box.w, box.h);
     });
     const largest = row.pieces.reduce((best, piece) => (piece.text.length > best.text.length ? piece : best));

@@ -123,7 +123,7 @@ export class PdfReading {
     const lines = draft.lines.map((line, at) => this.finishLine(draft, line, at, roles, number, contents));
     const page: Page = {
       number,
-      label: this.labels?.[number - 1] ?? null,
+      label: this.labels?.[number - 1] || null,
       text: draft.text,
       width: draft.width,
       height: draft.height,
