@@ -2,7 +2,12 @@ import { build } from 'esbuild';
 
 /** Bundles the command line, the trials and the benchmarks; packages stay outside and are found in node_modules. */
 await build({
-  entryPoints: { 'marked-page': 'cli/main.ts', readingWorker: 'cli/readingWorker.ts', trials: 'bench/trials.ts' },
+  entryPoints: {
+    'marked-page': 'cli/main.ts',
+    readingWorker: 'cli/readingWorker.ts',
+    trials: 'bench/trials.ts',
+    bench: 'bench/bench.ts',
+  },
   outdir: 'dist/cli',
   outExtension: { '.js': '.mjs' },
   bundle: true,

@@ -1,5 +1,6 @@
 import { askBuiltIn, splitQuestions, type Answer } from '../../src/core/answer';
 import type { Citation } from '../../src/core/quote';
+import { oneLine } from '../../src/core/text';
 import { readQuestions, type QuestionRecord } from '../records';
 import { matchSource, openShelf } from '../shelf';
 import { EXIT, print, tell } from '../terminal';
@@ -45,7 +46,7 @@ function asText(question: string, answer: Answer): string {
   if (!answer.found) {
     const nearest = answer.passages
       .slice(0, 3)
-      .map((one) => `    ${one.source}, p. ${one.label ?? one.page}: ${one.text.replace(/\s+/g, ' ').slice(0, 140)}`);
+      .map((one) => `    ${one.source}, p. ${one.label ?? one.page}: ${oneLine(one.text).slice(0, 140)}`);
     return [
       question,
       '  Not in these documents.',

@@ -24,6 +24,7 @@ const WORDING = {
   'record-invalid': 'Line {line} of “{file}” cannot be used: {reason}. Correct that line and run it again.',
   'source-unknown':
     'Record “{id}” names “{source}”, which is not among the documents given: its quote was looked for in all of them.',
+  'page-unknown': '“{file}” has no page “{page}”: give a printed label, or a number from 1 to {pages}.',
   'storage-full':
     'This browser has no room left to keep “{what}”: remove documents you no longer need, or free disk space, then try again.',
   'storage-blocked': 'Another tab holds an older version of this application open: close it, then reload this one.',

@@ -45,7 +45,7 @@ export async function getSegment(editionId: string): Promise<Segment | undefined
   return (await (await database()).get('segments', editionId))?.segment;
 }
 
-/** Physical page of a printed label, or null; labels are looked up page by page without loading texts twice. */
+/** Physical page of a printed label, or null where no page read so far bears it. */
 export async function pageOfLabel(editionId: string, label: string): Promise<number | null> {
   const handle = await database();
   let cursor = await handle.transaction('pages').store.openCursor(range(editionId));

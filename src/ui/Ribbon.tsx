@@ -73,11 +73,13 @@ export function Ribbon({ pageCount, pagesRead, page, label, marks, onPage }: Rib
             style={{ top: y(mark.page), height: tall(mark.kind) }}
           />
         ))}
-        <span
-          aria-hidden
-          className="absolute -left-[7px] h-0 w-0 border-y-[5px] border-l-[6px] border-y-transparent border-l-ink"
-          style={{ top: y(page) + Math.min(step, 9) / 2 - 5 }}
-        />
+        {!marks.some((mark) => mark.kind === 'chosen' && mark.page === page) && (
+          <span
+            aria-hidden
+            className="absolute -left-[7px] h-0 w-0 border-y-[5px] border-l-[6px] border-y-transparent border-l-ink"
+            style={{ top: y(page) + Math.min(step, 9) / 2 - 5 }}
+          />
+        )}
       </div>
       <span className="max-w-full truncate">p. {label}</span>
     </div>

@@ -6,7 +6,9 @@ import { useSize } from './useSize';
 
 /** Printed lines a strip shows at most. */
 const MOST_LINES = 5;
+/** Points of paper shown above and below, and at the sides. */
 const PAD = 4;
+const SIDE = 8;
 
 interface StripProps {
   readonly editionId: string;
@@ -15,20 +17,25 @@ interface StripProps {
   readonly grave: boolean;
 }
 
-/** The part of the page that holds the quote's lines, as wide as the text there, in points. */
+/** The part of the page that holds the quote's lines, as wide as the text there, in points; cut between printed lines, not through them. */
 function regionOf(page: Page, boxes: readonly Box[]): Box {
   const [first, last] = [boxes[0] as Box, boxes[Math.min(boxes.length, MOST_LINES) - 1] as Box];
-  const lines = page.lines.filter((line) => line.box.y < last.y + last.h && line.box.y + line.box.h > first.y);
-  const own = lines.filter((line) => line.box.x <= first.x + first.w && line.box.x + line.box.w >= first.x);
+  const bottom = last.y + last.h;
+  const inColumn = page.lines.filter((line) => line.box.x <= first.x + first.w && line.box.x + line.box.w >= first.x);
+  const own = inColumn.filter((line) => middle(line.box) > first.y && middle(line.box) < bottom);
+  const above = inColumn.filter((line) => middle(line.box) < first.y).map((line) => line.box.y + line.box.h);
+  const below = inColumn.filter((line) => middle(line.box) > bottom).map((line) => line.box.y);
   const left = Math.min(...boxes.map((box) => box.x), ...own.map((line) => line.box.x));
   const right = Math.max(...boxes.map((box) => box.x + box.w), ...own.map((line) => line.box.x + line.box.w));
-  const top = Math.max(0, first.y - PAD);
-  return {
-    x: Math.max(0, left - PAD - 4),
-    y: top,
-    w: Math.min(page.width, right + PAD + 4) - Math.max(0, left - PAD - 4),
-    h: Math.min(page.height, last.y + last.h + PAD) - top,
-  };
+  // Lines set close overlap a little; then the cut goes just inside the quote's own.
+  const top = Math.max(0, first.y - PAD, Math.min(first.y + 1, Math.max(0, ...above)));
+  const end = Math.min(page.height, bottom + PAD, Math.max(bottom - 1, Math.min(page.height, ...below)));
+  const x = Math.max(0, left - SIDE);
+  return { x, y: top, w: Math.min(page.width, right + SIDE) - x, h: end - top };
+}
+
+function middle(box: Box): number {
+  return box.y + box.h / 2;
 }
 
 /** The piece of the page, as printed, around a quote. */

@@ -1,3 +1,4 @@
+import { oneLine } from '../text';
 import type { Hit } from '../search';
 import { gatherEvidence, type Evidence } from './evidence';
 import { headlineOf } from './headline';
@@ -20,10 +21,7 @@ const MIN_OWN = 0.24;
 const VALUE_KINDS = new Set(['amount', 'percentage', 'duration', 'date']);
 
 function claimOf(evidence: Evidence): DraftClaim {
-  const text = evidence.text
-    .replace(/[-\u2010]\n(?=\p{Ll})/gu, '')
-    .replace(/\s+/g, ' ')
-    .trim();
+  const text = oneLine(evidence.text);
   const [first] = evidence.unit.spans;
   return { text, citations: [{ sourceId: evidence.source.id, page: first?.page ?? null, quote: text }] };
 }

@@ -1,4 +1,4 @@
-import { tokenize } from '../text';
+import { oneLine, tokenize } from '../text';
 import { termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
@@ -6,13 +6,6 @@ import type { Question } from './question';
 import { rowHeadline } from './rowHeadline';
 
 const LONGEST = 160;
-
-export function squeeze(text: string): string {
-  return text
-    .replace(/[-\u2010]\n(?=\p{Ll})/gu, '')
-    .replace(/\s+/g, ' ')
-    .trim();
-}
 
 /** The mention of the wanted kind that stands closest to the question's words. */
 function closestMention(evidence: Evidence, question: Question): string | null {
@@ -31,7 +24,7 @@ function closestMention(evidence: Evidence, question: Question): string | null {
   const asked = new Set(question.values.map((value) => value.slice(1)));
   const fresh = mentions.filter((one) => !asked.has(evidence.text.slice(one.start, one.end).replace(/,/g, '')));
   const [best] = [...(fresh.length > 0 ? fresh : mentions)].sort((a, b) => distance(a.start) - distance(b.start));
-  return best === undefined ? null : squeeze(evidence.text.slice(best.start, best.end));
+  return best === undefined ? null : oneLine(evidence.text.slice(best.start, best.end));
 }
 
 /** The lines of the page above a table row, nearest first. */
@@ -46,7 +39,7 @@ function linesAbove(evidence: Evidence): string[] {
 }
 
 function yesNo(text: string): string {
-  const plain = squeeze(text);
+  const plain = oneLine(text);
   const negative =
     /\b(?:shall not|may not|must not|cannot|can not|is not|are not|does not|do not|no \w+ (?:shall|may|must)|not permitted|prohibited|darf nicht|nicht)\b/i.test(
       plain,
@@ -58,7 +51,7 @@ function yesNo(text: string): string {
 
 /** The leading clause of a sentence, at most 160 characters, cut at a comma or word. */
 function shorten(text: string): string {
-  const plain = squeeze(text).replace(/^(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)+\.?|[•–-])\s+/, '');
+  const plain = oneLine(text).replace(/^(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)+\.?|[•–-])\s+/, '');
   if (plain.length <= LONGEST) return plain;
   const cut = plain.slice(0, LONGEST);
   const comma = Math.max(cut.lastIndexOf('; '), cut.lastIndexOf(', '));

@@ -1,4 +1,4 @@
-import { tokenize } from '../text';
+import { oneLine, tokenize } from '../text';
 import type { Question } from './question';
 
 /** How far above a row its column heads may stand, in lines. */
@@ -13,7 +13,7 @@ interface Cells {
 
 /** A row's label and the values behind it; a note number between them counts as a value until the heads say otherwise. */
 function cellsOf(row: string): Cells {
-  const flat = row.replace(/\s+/g, ' ').trim();
+  const flat = oneLine(row);
   const tail = /(?:\s(?:\(?-?[$€£¥]?\d[\d,.]*%?\)?|[–—]))+$/.exec(flat)?.[0] ?? '';
   return { label: flat.slice(0, flat.length - tail.length), values: tail.match(VALUE) ?? [] };
 }

@@ -14,7 +14,7 @@ const ALTERED_DISTANCE = 0.36;
 const ALTERED_LIKENESS = 0.6;
 
 /** Places that are aligned for one quote, and what part of the strongest one's votes a further one needs. */
-const ALIGNED = 5;
+const ALIGNED = 6;
 const STRONG_ENOUGH = 0.35;
 /** Words in brackets and ellipses. */
 const INSERTED = /\[[^\]]{2,80}\]|\[?(?:\.\s?){3,}\]?|\[?…\]?/g;

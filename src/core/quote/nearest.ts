@@ -22,8 +22,8 @@ export interface QuoteWords {
 
 const BUCKET = 8;
 /** Postings looked at for one quote in one document; the rarest words come first. */
-const WORK = 60_000;
-const CANDIDATES = 3;
+const WORK = 300_000;
+const CANDIDATES = 5;
 
 export function quoteWords(quote: string, vocabulary: Vocabulary): QuoteWords {
   const tokens = tokenize(quote);

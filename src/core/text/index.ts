@@ -1,5 +1,6 @@
 export { fold, type Folded } from './fold';
 export { countWords, tokenize, type Token } from './tokens';
+export { oneLine } from './oneLine';
 export { splitSentences, type Range } from './sentences';
 export { findNumbers, type NumberMention } from './numbers';
 export { findDates, type DateMention } from './dates';

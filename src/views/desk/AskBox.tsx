@@ -2,12 +2,14 @@
 
 import clsx from 'clsx';
 import { useEffect, useImperativeHandle, useRef, useState, type Ref } from 'react';
+import { wordProblem } from '@/core/problem';
 import { Button } from '@/ui';
-import type { Session, SessionState } from '../session';
+import { pageNamed, pageProblem, type Session, type SessionState } from '../session';
 
 export interface AskBoxHandle {
   ask(prefill?: string): void;
-  check(prefill?: string): void;
+  /** `cited` is the document, and the page as people name it, that the quote is said to be from. */
+  check(prefill?: string, cited?: { readonly sourceId: string; readonly page: string }): void;
 }
 
 interface AskBoxProps {
@@ -34,7 +36,14 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
       if (prefill !== undefined) setText(prefill);
       field.current?.focus();
     };
-    return { ask: (prefill) => go('ask', prefill), check: (prefill) => go('check', prefill) };
+    return {
+      ask: (prefill) => go('ask', prefill),
+      check: (prefill, cited) => {
+        setSource(cited?.sourceId ?? '');
+        setPage(cited?.page ?? '');
+        go('check', prefill);
+      },
+    };
   }, []);
 
   useEffect(() => {
@@ -44,14 +53,23 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
     element.style.height = `${Math.min(element.scrollHeight, 120)}px`;
   }, [text, mode]);
 
+  /** False when the page given is none of the document's; it was told. */
+  const check = async (): Promise<boolean> => {
+    const cited = session.shelved(source);
+    const plain = /^\d+$/.test(page.trim()) ? Number(page) : null;
+    const number = cited === null || page.trim() === '' ? plain : await pageNamed(cited, page);
+    if (cited !== null && number === null && page.trim() !== '') {
+      session.tell(wordProblem(pageProblem(cited, page)), 'fault');
+      return false;
+    }
+    await session.asking.checkQuote(text, { sourceId: cited?.source.id ?? null, page: number });
+    return true;
+  };
+
   const submit = async (): Promise<void> => {
     if (text.trim() === '' || state.asking || !askable) return;
     if (mode === 'ask') onAnswered(await session.asking.ask(text));
-    else
-      await session.asking.checkQuote(text, {
-        sourceId: source === '' ? null : source,
-        page: /^\d+$/.test(page.trim()) ? Number(page) : null,
-      });
+    else if (!(await check())) return;
     setText('');
   };
 

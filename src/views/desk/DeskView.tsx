@@ -68,7 +68,7 @@ export function DeskView() {
             handle={leaf}
             marks={marks}
             onAsk={(text) => ask.current?.ask(text)}
-            onCheck={(text) => ask.current?.check(text)}
+            onCheck={(text, cited) => ask.current?.check(text, cited)}
           />
           <Thread watch={state} />
         </div>

@@ -3,6 +3,7 @@
 import { useState } from 'react';
 import { answerToText } from '@/core/exchange';
 import type { FoundPassage } from '@/core/answer';
+import { oneLine } from '@/core/text';
 import type { QuestionSlip, SlipScope } from '@/store';
 import { Button } from '@/ui';
 import type { Session, SessionState } from '../session';
@@ -13,6 +14,9 @@ interface SlipProps {
   readonly state: SessionState;
   readonly slip: QuestionSlip;
 }
+
+/** Letters from which on a headline that repeats its claim is left to the strip. */
+const LONG_HEADLINE = 40;
 
 const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
 
@@ -27,7 +31,6 @@ export function Slip({ session, state, slip }: SlipProps) {
     setTimeout(() => setCopied(false), 1500);
   };
   const [lead] = answer.claims;
-  // The headline leads and the strip speaks; a headline that is the claim's own words is not said twice.
   const showPassages = passages || !answer.found;
   return (
     <article aria-label={slip.question} data-slip={slip.id} className="rounded-[3px] border border-rule bg-leaf">
@@ -80,15 +83,23 @@ export function Slip({ session, state, slip }: SlipProps) {
   );
 }
 
+/** True when the headline is the first claim's own words, which its strip shows already: nothing is said twice. */
+function repeatsClaim({ answer }: QuestionSlip): boolean {
+  const words = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
+  const headline = words(answer.headline ?? '');
+  return headline.length > LONG_HEADLINE && words(answer.claims[0]?.text ?? '').includes(headline);
+}
+
 function Headline({ slip }: { slip: QuestionSlip }) {
   const { answer } = slip;
   const soFar = readSoFar(slip.scope);
-  if (answer.found)
-    return (
+  if (answer.found) {
+    return repeatsClaim(slip) ? null : (
       <p className="px-3.5 pt-2 pb-1 font-reading text-[19px] leading-[25px] font-semibold break-words">
         {answer.headline}
       </p>
     );
+  }
   const names = slip.scope.map((one) => one.name);
   return (
     <div className="px-3.5 pt-2 pb-1">
@@ -123,9 +134,7 @@ function Passages({ session, passages }: { session: Session; passages: readonly 
               </span>
               {passage.section !== '' && <span className="text-muted"> {passage.section}</span>}
             </span>
-            <span className="line-clamp-2 font-reading text-[13px] leading-[18px]">
-              {passage.text.replace(/\s+/g, ' ')}
-            </span>
+            <span className="line-clamp-2 font-reading text-[13px] leading-[18px]">{oneLine(passage.text)}</span>
           </button>
         </li>
       ))}

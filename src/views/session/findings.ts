@@ -1,5 +1,6 @@
 import { problem, wordProblem } from '@/core/problem';
 import { firstBroken, foldFindings, type FindingPayload } from '@/core/review';
+import { oneLine } from '@/core/text';
 import { appendEvent, listEvents } from '@/store';
 import { v4 as uuid } from 'uuid';
 import type { SessionBase } from './base';
@@ -21,7 +22,7 @@ export class Findings {
     await this.base.guard(async () => {
       const checked = await this.base.check(quote, { sourceId, page }, [sourceId]);
       if (checked === null) return;
-      const text = quote.replace(/\s+/g, ' ').trim();
+      const text = oneLine(quote);
       await this.keep({ text, note: '', citations: [checked.citation], question: null });
       this.base.tell('The passage was kept as a finding.');
     });

@@ -1,9 +1,11 @@
 'use client';
 
 import { useCallback, useEffect, useImperativeHandle, useRef, useState, type Ref } from 'react';
-import { pageOfLabel, type Shelved } from '@/store';
+import { wordProblem } from '@/core/problem';
+import { oneLine } from '@/core/text';
+import type { Shelved } from '@/store';
 import { Button, formText, PagePaper, Ribbon, useSize, type PageSelection, type RibbonMark } from '@/ui';
-import { usePage, type Session, type SessionState } from '../session';
+import { pageNamed, pageProblem, usePage, type Session, type SessionState } from '../session';
 
 export interface PageLeafHandle {
   step(by: number): void;
@@ -17,7 +19,7 @@ interface PageLeafProps {
   readonly handle: Ref<PageLeafHandle>;
   readonly marks: readonly RibbonMark[];
   readonly onAsk: (text: string) => void;
-  readonly onCheck: (text: string) => void;
+  readonly onCheck: (text: string, cited: { readonly sourceId: string; readonly page: string }) => void;
 }
 
 const ZOOMS = [0.5, 0.67, 0.8, 1, 1.25, 1.5, 2, 3];
@@ -112,7 +114,7 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
             {source.name}
           </h2>
           <GoTo
-            key={`${source.id} ${number}`}
+            key={`${source.id} ${number} ${page?.label ?? ''}`}
             field={goTo}
             label={page?.label ?? String(number)}
             number={number}
@@ -181,8 +183,13 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
                     selection={selection}
                     offset={Math.max(0, (width - 2 * MARGIN - page.width * scale) / 2)}
                     onKeep={() => void session.findings.keepPassage(selection.text, source.id, number)}
-                    onAsk={() => onAsk(`“${selection.text.replace(/\s+/g, ' ').trim()}” `)}
-                    onCheck={() => onCheck(selection.text.replace(/\s+/g, ' ').trim())}
+                    onAsk={() => onAsk(`“${oneLine(selection.text)}” `)}
+                    onCheck={() =>
+                      onCheck(oneLine(selection.text), {
+                        sourceId: source.id,
+                        page: page.label ?? String(number),
+                      })
+                    }
                   />
                 )}
               </div>
@@ -198,18 +205,10 @@ function nearestZoom(zoom: number): number {
   return ZOOMS.reduce((best, one, at) => (Math.abs(one - zoom) < Math.abs((ZOOMS[best] ?? 1) - zoom) ? at : best), 0);
 }
 
-/** A label where labels exist, then the number; both are told when they differ. */
-async function go(session: Session, { source, edition }: Shelved, given: string): Promise<void> {
-  const text = given.trim().replace(/^(?:p\.?|page)\s*/i, '');
-  const number = /^\d+$/.test(text) ? Number(text) : null;
-  const labelled = edition.facts?.hasLabels === true ? await pageOfLabel(edition.id, text) : null;
-  const target = labelled ?? number;
-  if (target === null || target < 1 || target > (edition.facts?.pageCount ?? 0)) {
-    session.tell(
-      `“${source.name}” has no page “${text}”: give a printed label, or a number from 1 to ${edition.facts?.pageCount ?? 0}.`,
-      'fault',
-    );
-  } else session.openPage(source.id, target);
+async function go(session: Session, shelved: Shelved, given: string): Promise<void> {
+  const target = await pageNamed(shelved, given);
+  if (target === null) session.tell(wordProblem(pageProblem(shelved, given)), 'fault');
+  else session.openPage(shelved.source.id, target);
 }
 
 interface GoToProps {

@@ -33,7 +33,7 @@ const CELL_GAP = 1.5;
 const LIST_MARK = /^(?:[•◦▪–—·*-]\s|\(?(?:[a-z]|[ivx]{1,5}|\d{1,2})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d)/u;
 
 function boxOf(item: RawItem): Box {
-  const [ascent, descent] = [0.8 * item.size, 0.24 * item.size];
+  const [ascent, descent] = [0.8 * item.size, 0.21 * item.size];
   const quarter = Math.round(item.angle / 90) % 4;
   if (quarter === 1) return { x: item.x - descent, y: item.y, w: ascent + descent, h: item.width };
   if (quarter === 2) return { x: item.x - item.width, y: item.y - descent, w: item.width, h: ascent + descent };

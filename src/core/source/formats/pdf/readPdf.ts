@@ -8,7 +8,7 @@ import { layOutPage, type DraftLine, type DraftPage } from './pageText';
 /** Pages on either side that a page's running heads are compared with. */
 const NEIGHBOURS = 4;
 /** Pages looked at beforehand, spread over the file, for the type of its running text. */
-const SAMPLES = 8;
+const SAMPLES = 5;
 
 export interface PdfStart {
   readonly facts: EditionFacts;
