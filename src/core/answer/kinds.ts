@@ -91,7 +91,7 @@ export function kindNearness(
 }
 
 const DEFINING =
-  /\b(?:means|is defined as|are defined as|refers? to|stands? for|is (?:an?|the|used|for|reserved)\b|are (?:an?|the|used|for)\b|contains?|holds?|serves?|provides?|consists? of|bedeutet|bezeichnet|ist (?:ein|eine|der|die|das)\b)/i;
+  /\b(?:means|is defined as|are defined as|refers? to|stands? for|is (?:an?|one|the|used|for|reserved)\b|are (?:an?|the|used|for)\b|contains?|holds?|serves?|provides?|consists? of|bedeutet|bezeichnet|ist (?:ein|eine|der|die|das)\b)/i;
 /** Words before the defining verb, at most, in a sentence that defines. */
 const SUBJECT_WORDS = 9;
 

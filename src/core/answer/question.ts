@@ -23,6 +23,10 @@ export interface Question {
 /** Kinds by the way a question is put, first match wins (a small taxonomy in the manner of Li and Roth 2002). */
 const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   [
+    /^what (?:is|are) the (?:purpose|role|function|aim|meaning)s? of\b|^what (?:is|are) .{1,60} (?:used )?for\s*\?*$|^what (?:does|do) .{1,60} do\s*\?*$/i,
+    'definition',
+  ],
+  [
     /^(?:please )?(?:list|name|enumerate|give all|which are all)\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields)\b/i,
     'list',
   ],
@@ -48,10 +52,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was bedeutet)/i,
     'definition',
   ],
-  [
-    /^what (?:is|are) the (?:purpose|role|function|aim|meaning)s? of\b|^what (?:is|are) .{1,60} (?:used )?for\s*\?*$|^what (?:does|do) .{1,60} do\s*\?*$|^what (?:is|are) [^,?]{1,40}\??$/i,
-    'definition',
-  ],
+  [/^what (?:is|are) [^,?]{1,40}\??$/i, 'definition'],
   [
     /^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|ist|sind|darf|kann|muss)\b/i,
     'yes-no',

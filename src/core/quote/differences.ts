@@ -19,20 +19,26 @@ function looksLikeName(word: ComparedWord | undefined): boolean {
 interface Run {
   readonly expected: ComparedWord[];
   readonly found: ComparedWord[];
+  /** The page's words around, as printed: a changed figure in a date is a changed date. */
+  readonly around: string;
 }
+
+/** Words before and behind a difference that may belong to one date with it. */
+const AROUND = 3;
 
 /** Runs of steps that do not pair equal words. */
 function runsOf(steps: readonly Step[], quote: readonly ComparedWord[], page: readonly ComparedWord[]): Run[] {
   const runs: Run[] = [];
   let open: Run | null = null;
-  for (const step of steps) {
+  for (const [at, step] of steps.entries()) {
     const [found, expected] = [quote[step.quote], page[step.page]];
     if (found !== undefined && expected !== undefined && found.word === expected.word) {
       open = null;
       continue;
     }
     if (open === null) {
-      open = { expected: [], found: [] };
+      const here = step.page >= 0 ? step.page : Math.max(0, ...steps.slice(0, at).map((one) => one.page));
+      open = { expected: [], found: [], around: printed(page.slice(Math.max(0, here - AROUND), here + AROUND + 1)) };
       runs.push(open);
     }
     if (expected !== undefined) open.expected.push(expected);
@@ -82,7 +88,12 @@ function printed(words: readonly ComparedWord[]): string {
 }
 
 function isDate(run: Run): boolean {
-  return findDates(printed(run.expected)).length > 0 && findDates(printed(run.found)).length > 0;
+  if (findDates(printed(run.expected)).length > 0 && findDates(printed(run.found)).length > 0) return true;
+  const [figure] = run.expected.filter((one) => isFigure(one.word));
+  if (figure === undefined || run.expected.length > 1) return false;
+  return findDates(run.around).some(({ start, end }) =>
+    run.around.slice(start, end).split(/\W+/).includes(figure.printed),
+  );
 }
 
 /** "1.25 million" for "1,250,000": another form of the same value. */
@@ -108,6 +119,7 @@ function unitsAgree(run: Run): boolean {
 function split(run: Run): Run[] {
   if (run.expected.length !== run.found.length || run.expected.length < 2) return [run];
   const pieces = run.expected.map((expected, at): Run => ({
+    ...run,
     expected: [expected],
     found: [run.found[at] as ComparedWord],
   }));

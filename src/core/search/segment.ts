@@ -4,6 +4,8 @@ import { DEFAULT_PASSAGES, PassageBuilder, type PassageDraft, type PassageOption
 import { termsOf, valueTerms } from './terms';
 
 export const SEGMENT_VERSION = 2;
+/** Pages whose text is held for the open passage: more than a passage of one word a page reaches over. */
+const PAGES_HELD = 200;
 const KINDS = ['sentence', 'row', 'heading', 'contents', 'note'] as const;
 
 /**
@@ -84,8 +86,7 @@ export class SegmentBuilder {
     this.sections.push(...newSections);
     this.texts.set(page.number, page.text);
     this.passages.addPage(page);
-    // A passage rarely reaches over more than two pages; older texts are no longer needed.
-    this.texts.delete(page.number - 6);
+    this.texts.delete(page.number - PAGES_HELD);
   }
 
   finish(): void {

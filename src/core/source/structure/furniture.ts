@@ -47,8 +47,13 @@ export interface Neighbour {
   readonly distance: number;
 }
 
-/** Longest head whose page number alone gives it away, in characters; footnotes are numbered in step with pages too. */
-const LONGEST_NUMBERED = 90;
+/** Longest head that is known by its parts, in characters. */
+const LONGEST_HEAD = 90;
+
+/** Footnotes are numbered in step with pages too, but they are sentences; heads are not. */
+function looksLikeHead(key: string): boolean {
+  return key.length <= LONGEST_HEAD && !/(?:\S+\s+){4,}\S+[.;:]$/.test(key);
+}
 
 function recurs(edge: EdgeLine, neighbours: readonly { lines: readonly EdgeLine[]; distance: number }[]): boolean {
   let inStep = 0;
@@ -61,10 +66,10 @@ function recurs(edge: EdgeLine, neighbours: readonly { lines: readonly EdgeLine[
       // Heads that name the chapter change with it, but their outer parts (folio, title) stay.
       const shorter = Math.min(other.key.length, edge.key.length);
       const outer = other.key.startsWith(edge.key.slice(0, 12)) || other.key.endsWith(edge.key.slice(-12));
-      if (shorter >= 12 && outer && edge.key.length <= LONGEST_NUMBERED) return true;
+      if (shorter >= 12 && outer && looksLikeHead(edge.key)) return true;
     }
   }
-  return inStep >= Math.min(2, neighbours.length) && edge.key.length <= LONGEST_NUMBERED;
+  return inStep >= Math.max(1, Math.min(2, neighbours.length)) && looksLikeHead(edge.key);
 }
 
 /**

@@ -1,0 +1,31 @@
+import { describe, expect, test } from '@jest/globals';
+import { readingOf } from '../../../../tests/support/pages';
+import { lineAt, sectionPath } from '../types';
+import { readText } from './text';
+
+describe('plain text', () => {
+  test('ends a page at a form feed', () => {
+    expect(readingOf('one', 'two', 'three').pages.map((page) => page.text)).toEqual(['one', 'two', 'three']);
+  });
+
+  test('without one, takes sixty lines a page', () => {
+    const text = Array.from({ length: 130 }, (_, at) => `line ${at}`).join('\n');
+    const { pages, facts } = readText(text, '');
+    expect(facts.pageCount).toBe(3);
+    expect(pages[1]?.text.startsWith('line 60\n')).toBe(true);
+  });
+
+  test('leaves a byte-order mark and carriage returns out', () => {
+    expect(readText('\ufeffone\r\ntwo', '').pages[0]?.text).toBe('one\ntwo');
+  });
+
+  test('knows clauses and the lines under them', () => {
+    const { pages, sections } = readingOf(
+      '1 Grant\n\n1.1 The Board grants the right.\nIt lasts long.\n\n2 Term\n\n2.1 It ends.',
+    );
+    const [page] = pages;
+    if (page === undefined) throw new Error('no page');
+    const at = page.text.indexOf('It lasts');
+    expect(sectionPath(sections, lineAt(page, at)?.section ?? -1)).toBe('1 Grant › 1.1');
+  });
+});

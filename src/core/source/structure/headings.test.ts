@@ -1,0 +1,103 @@
+import { describe, expect, test } from '@jest/globals';
+import { sectionPath } from '../types';
+import { parseNumbering, SectionBuilder, type HeadingCandidate } from './headings';
+
+const line = (text: string, more: Partial<HeadingCandidate> = {}): HeadingCandidate => ({
+  text,
+  page: 1,
+  start: 0,
+  size: 10,
+  distinct: false,
+  opens: true,
+  alone: true,
+  ...more,
+});
+
+/** Offers lines in order and gives the section path each stands under. */
+function paths(...lines: readonly HeadingCandidate[]): string[] {
+  const builder = new SectionBuilder(10);
+  return lines.map((one) => sectionPath(builder.sections, builder.offer(one).section));
+}
+
+describe('numbering', () => {
+  test.each([
+    ['Part A General', 'Part A', 'General', 0],
+    ['Schedule 5 Concession Fee', 'Schedule 5', 'Concession Fee', 0],
+    ['Chapter IV Operation', 'Chapter IV', 'Operation', 1],
+    ['Article 12 Fire protection', 'Article 12', 'Fire protection', 2],
+    ['Note 9 Service penalties', 'Note 9', 'Service penalties', 2],
+    ['第3条 検査', '第3条', '検査', 2],
+    ['§ 12 Haftung', '§ 12', 'Haftung', 2],
+    ['14 Service failures', '14', 'Service failures', 3],
+    ['14.2 Without prejudice', '14.2', 'Without prejudice', 4],
+    ['(b) for each sailing', '(b)', 'for each sailing', 20],
+    ['(iii) within reach', '(iii)', 'within reach', 21],
+  ])('of “%s” is %s', (text, number, rest, rank) => {
+    expect(parseNumbering(text)).toEqual({ number, rest, rank });
+  });
+
+  test('is null for lines without one', () => {
+    expect(parseNumbering('The Operator shall pay')).toBeNull();
+  });
+});
+
+describe('the tree of sections', () => {
+  test('nests clauses three levels deep', () => {
+    expect(
+      paths(
+        line('Part C Money', { size: 16, distinct: true }),
+        line('14 Service failures', { distinct: true }),
+        line('14.1 The Operator shall run every sailing.', { alone: false }),
+        line('14.2 The Operator shall pay:', { alone: false }),
+        line('(a) for each departure reported late, two hundred crowns;', { alone: false }),
+        line('(b) for each sailing not performed, the sum stated; and', { alone: false }),
+        line('15 Inspection', { distinct: true }),
+      ),
+    ).toEqual([
+      'Part C Money',
+      'Part C Money › 14 Service failures',
+      'Part C Money › 14 Service failures › 14.1',
+      'Part C Money › 14 Service failures › 14.2',
+      'Part C Money › 14 Service failures › 14.2 › (a)',
+      'Part C Money › 14 Service failures › 14.2 › (b)',
+      'Part C Money › 15 Inspection',
+    ]);
+  });
+
+  test('does not take a wrapped number in mid-sentence for a clause', () => {
+    const found = paths(
+      line('3 Term', { distinct: true }),
+      line('3.1 This Agreement continues for', { alone: false }),
+      line('14 Days of notice are given to the other party', { opens: false, alone: false }),
+    );
+    expect(found[2]).toBe('3 Term › 3.1');
+  });
+
+  test('does not take a number that follows nothing for a clause', () => {
+    const found = paths(
+      line('1 Scope', { distinct: true }),
+      line('47 Boats lay in the harbour on that day.', { alone: false }),
+    );
+    expect(found[1]).toBe('1 Scope');
+  });
+
+  test('trusts the outline before type and numbers', () => {
+    const builder = new SectionBuilder(10, [
+      { title: 'Two plain words', level: 0, page: 1 },
+      { title: 'Below them', level: 1, page: 1 },
+    ]);
+    builder.offer(line('Two plain words', { opens: false }));
+    const { section, heading } = builder.offer(line('Below them', { opens: false }));
+    expect(heading).toBe(true);
+    expect(sectionPath(builder.sections, section)).toBe('Two plain words › Below them');
+  });
+
+  test('takes large or bold lines of their own for headings, and sentences not', () => {
+    const builder = new SectionBuilder(10);
+    expect(builder.offer(line('Directors and governance', { size: 15, distinct: true })).heading).toBe(true);
+    expect(
+      builder.offer(line('The board has seven members, of whom two are executive directors.', { distinct: true }))
+        .heading,
+    ).toBe(false);
+  });
+});

@@ -1,0 +1,51 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { splitSentences } from './sentences';
+
+const sentences = (text: string): string[] => splitSentences(text).map(({ start, end }) => text.slice(start, end));
+
+describe('sentences', () => {
+  test('end at full stops, question and exclamation marks', () => {
+    expect(sentences('It ends. Does it? Yes! Good.')).toEqual(['It ends.', 'Does it?', 'Yes!', 'Good.']);
+  });
+
+  test.each([
+    'See para. 3 of the Schedule.',
+    'Mr. Hale and I. Marlow agreed.',
+    'The sum of 1.25 million crowns is due.',
+    'It applies, e.g. to boats, and so on.',
+    'Version 4.2. of the file holds it.'.replace('4.2. of', '4.2 of'),
+    'Vgl. Abs. 2 der Satzung.',
+  ])('do not end within “%s”', (text) => {
+    expect(sentences(text)).toEqual([text]);
+  });
+
+  test('keep closing quotation marks and parentheses', () => {
+    expect(sentences('He said “never.” Then he left.')).toEqual(['He said “never.”', 'Then he left.']);
+  });
+
+  test('end at ideographic full stops without a space', () => {
+    expect(sentences('終わります。始まります。')).toEqual(['終わります。', '始まります。']);
+  });
+
+  test('do not end at a list number that opens a line', () => {
+    expect(sentences('1. The owner pays.')).toEqual(['1. The owner pays.']);
+  });
+
+  test('cover all that is not white space, in order, for any text', () => {
+    fc.assert(
+      fc.property(fc.string({ maxLength: 120 }), (text) => {
+        const ranges = splitSentences(text);
+        expect(
+          ranges
+            .map(({ start, end }) => text.slice(start, end))
+            .join('')
+            .replace(/\s/g, ''),
+        ).toBe(text.replace(/\s/g, ''));
+        for (let at = 1; at < ranges.length; at += 1) {
+          expect(ranges[at]?.start).toBeGreaterThanOrEqual(ranges[at - 1]?.end ?? 0);
+        }
+      }),
+    );
+  });
+});

@@ -1,0 +1,93 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { findDates } from './dates';
+import { detectLanguage } from './language';
+import { findNumbers, parseDigits, parseNumberWords } from './numbers';
+import { oneLine } from './oneLine';
+import { stemWord } from './stem';
+
+describe('numbers', () => {
+  test.each([
+    ['1.25 million', '1250000', null],
+    ['1,250,000', '1250000', null],
+    ['2,400,000 crowns', '2400000', 'crown'],
+    ['(569)', '569', null],
+    ['(1,125)', '-1125', null],
+    ['12 per cent', '12', '%'],
+    ['€3.5 billion', '3500000000', '€'],
+    ['forty-five days', '45', 'day'],
+    ['one thousand four hundred and fifty crowns', '1450', 'crown'],
+    ['ten working days', '10', 'day'],
+  ])('read “%s” as %s %s', (text, value, unit) => {
+    const [found] = findNumbers(text);
+    expect(found?.value).toBe(value);
+    expect(found?.unit).toBe(unit);
+  });
+
+  test('read German notation in German', () => {
+    expect(parseDigits('1.250,5', 'de')).toBe('1250.5');
+    expect(parseDigits('1.250', 'de')).toBe('1250');
+    expect(parseDigits('1.250', 'en')).toBe('1.25');
+  });
+
+  test('say where they stand', () => {
+    const text = 'a fee of 480 crowns is due';
+    const [found] = findNumbers(text);
+    expect(text.slice(found?.start, found?.end)).toBe('480 crowns');
+  });
+
+  test('give back any whole number written with thousands separators', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 0, max: 2_000_000_000 }), (value) => {
+        expect(parseDigits(value.toLocaleString('en'))).toBe(String(value));
+      }),
+    );
+  });
+
+  test('in words are null when a word is none', () => {
+    expect(parseNumberWords('two hundred and six')).toBe(206);
+    expect(parseNumberWords('two boats')).toBeNull();
+  });
+});
+
+describe('dates', () => {
+  test.each([
+    ['31 March 2027', '2027-03-31'],
+    ['on the 4th day of February 2019', '2019-02-04'],
+    ['March 31, 2027', '2027-03-31'],
+    ['2027-03-31', '2027-03-31'],
+    ['31.3.2027', '2027-03-31'],
+    ['2025年4月1日', '2025-04-01'],
+    ['in June 2022', '2022-06'],
+    ['by 30 September each year', '--09-30'],
+    ['am 3. Oktober 2020', '2020-10-03'],
+  ])('read “%s” as %s', (text, value) => {
+    expect(findDates(text).map((one) => one.value)).toEqual([value]);
+  });
+
+  test('are not found in impossible days', () => {
+    expect(findDates('on 45 March 2027').map((one) => one.value)).toEqual(['2027-03']);
+  });
+});
+
+describe('languages', () => {
+  test.each([
+    ['en', 'The operator shall pay the board for each of the sailings that is not performed by it.'],
+    ['de', 'Der Betreiber zahlt und die Behörde prüft, ob das Schiff nicht mit der Karte und den Listen fährt.'],
+    ['fr', 'Le concessionnaire et les autorités sont dans une situation que le conseil examine pour la ville.'],
+    ['ja', 'この船は検査を受けなければなりません。'],
+    ['und', '4711 0815'],
+  ])('are told apart: %s', (language, text) => {
+    expect(detectLanguage(text)).toBe(language);
+  });
+
+  test('have stems of their own', () => {
+    expect(stemWord('sailings', 'en')).toBe(stemWord('sailing', 'en'));
+    expect(stemWord('Schiffen'.toLowerCase(), 'de')).toBe(stemWord('schiffe', 'de'));
+    expect(stemWord('14b', 'en')).toBe('14b');
+  });
+});
+
+test('a text for people is one line, broken words joined', () => {
+  expect(oneLine(' The conces-\nsion\n of  a co-operator ')).toBe('The concession of a co-operator');
+});
