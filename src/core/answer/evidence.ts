@@ -27,16 +27,19 @@ interface Weighed {
 /** What part of a term's weight an equivalent brings. */
 const EQUIVALENT_SHARE = 0.7;
 
-/** The question's terms with what each weighs over the documents asked. */
+/** Added to every frequency, so that in a document of a page or two a word that is missing does not outweigh all that are there. */
+const SMOOTHING = 1;
+
+/** The terms of the question's subject with what each weighs over the documents asked. */
 class TermWeights {
   private readonly total: number;
   private readonly weights: readonly Weighed[];
   private readonly asked: ReadonlySet<string>;
 
   constructor(sources: readonly AskedSource[], question: Question) {
-    this.weights = question.terms.map(({ term, weight, equivalents = [] }) => ({
+    this.weights = question.subject.map(({ term, weight, equivalents = [] }) => ({
       term,
-      worth: weight * inverseFrequency(sources, term),
+      worth: weight * (SMOOTHING + inverseFrequency(sources, term)),
       equivalents,
     }));
     this.asked = new Set(this.weights.flatMap(({ term, equivalents }) => [term, ...equivalents]));

@@ -6,6 +6,8 @@ export interface Question {
   readonly text: string;
   readonly kind: AnswerKind;
   readonly terms: readonly QueryTerm[];
+  /** Those of the terms that are its subject rather than its scaffolding; all of them when there is nothing else. */
+  readonly subject: readonly QueryTerm[];
   /** The words searched for, as typed. */
   readonly words: readonly string[];
   /** All words that are no mere function words, in the form asked. */
@@ -103,10 +105,13 @@ export function analyseQuestion(text: string, language: Language): Question {
   for (const value of values) weights.set(value, 0.8);
   // A question made of nothing but scaffolding is searched for by all its words.
   if (weights.size === 0) for (const { word } of tokenize(text)) if (!isStopword(word)) weights.set(word, 1);
+  const terms = [...weights].map(([term, weight]) => ({ term, weight, equivalents: equivalentsOf(term, language) }));
+  const subject = terms.filter((one) => one.weight > SCAFFOLD_WEIGHT);
   return {
     text,
     kind: kindOf(text),
-    terms: [...weights].map(([term, weight]) => ({ term, weight, equivalents: equivalentsOf(term, language) })),
+    terms,
+    subject: subject.length > 0 ? subject : terms,
     forms,
     words,
     phrases,

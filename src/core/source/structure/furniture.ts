@@ -69,7 +69,7 @@ function recurs(edge: EdgeLine, neighbours: readonly { lines: readonly EdgeLine[
       if (shorter >= 12 && outer && looksLikeHead(edge.key)) return true;
     }
   }
-  return inStep >= Math.max(1, Math.min(2, neighbours.length)) && looksLikeHead(edge.key);
+  return inStep >= 2 && looksLikeHead(edge.key);
 }
 
 /**

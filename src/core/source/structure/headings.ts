@@ -78,10 +78,13 @@ function titleOf(rest: string): string {
     .trim();
 }
 
+/** Words of a sentence, which a title does without. */
+const SPEAKS = /\b(?:shall|must|may|is|are|was|were|will|has|have|had|does|can|ist|sind|wird|muss|kann)\b/i;
+
 function looksLikeTitle(text: string): boolean {
-  if (text.length < 2 || text.length > 110 || /[.;,:。]$/.test(text))
-    return /^[^.;,]{2,60}[.:]$/.test(text) && text.length < 60;
-  return /\p{L}/u.test(text) && !/\b(?:the|of|and|to|a|in|or|by|with|for)$/i.test(text);
+  if (text.length < 2 || text.length > 110 || !/\p{L}/u.test(text)) return false;
+  if (/[.;,:。]$/.test(text)) return /^[^.;,]{2,60}[.:]$/.test(text) && text.length < 60 && !SPEAKS.test(text);
+  return !/\b(?:the|of|and|to|a|in|or|by|with|for)$/i.test(text);
 }
 
 function follows(previous: string, next: string): boolean {
