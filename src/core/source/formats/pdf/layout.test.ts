@@ -1,0 +1,99 @@
+import { describe, expect, test } from '@jest/globals';
+import fc from 'fast-check';
+import { readingOrder } from './columns';
+import type { RawItem } from './engine';
+import { layOutPage } from './pageText';
+import { makeRows } from './rows';
+
+const item = (text: string, x: number, y: number, more: Partial<RawItem> = {}): RawItem => ({
+  text,
+  x,
+  y,
+  width: text.length * 5,
+  size: 10,
+  angle: 0,
+  font: 'f',
+  ...more,
+});
+
+const textOf = (...items: readonly RawItem[]): string => layOutPage({ width: 600, height: 800, items }).text;
+
+describe('rows', () => {
+  test('gather what shares a baseline, left to right', () => {
+    const rows = makeRows([item('right', 200, 100.4), item('left', 50, 100), item('below', 50, 120)], 0);
+    expect(rows.map((row) => row.pieces.map((piece) => piece.text))).toEqual([['left', 'right'], ['below']]);
+  });
+
+  test('take in scripts that touch a word, and leave small type of its own line alone', () => {
+    const rows = makeRows(
+      [
+        item('area', 50, 100),
+        item('another word', 50, 130),
+        item('2', 71, 96, { size: 6, width: 3 }),
+        item('note', 300, 112, { size: 6 }),
+      ],
+      0,
+    );
+    expect(rows[0]?.pieces.map((piece) => piece.text)).toEqual(['area', '2']);
+    expect(rows.some((row) => row.pieces.length === 1 && row.pieces[0]?.text === 'note')).toBe(true);
+  });
+
+  test('drop what cannot be seen', () => {
+    expect(makeRows([item('  ', 50, 100), item('x', 50, 100, { size: 0 })], 0)).toEqual([]);
+  });
+
+  test('lose no item, whatever its place', () => {
+    const items = fc.array(fc.record({ x: fc.nat(500), y: fc.nat(700) }), { maxLength: 40 });
+    fc.assert(
+      fc.property(items, (places) => {
+        const made = places.map(({ x, y }, at) => item(`w${at}`, x, y));
+        const rows = makeRows(made, 0);
+        expect(rows.flatMap((row) => row.pieces.map((piece) => piece.text)).sort()).toEqual(
+          made.map((one) => one.text).sort(),
+        );
+        const blocks = readingOrder(rows).flat();
+        expect(blocks.flatMap((row) => row.pieces).length).toBe(made.length);
+      }),
+    );
+  });
+});
+
+describe('lines', () => {
+  test('put a space where there is a gap, and none within a word', () => {
+    expect(textOf(item('con', 50, 100), item('cession', 65, 100), item('ends', 110, 100))).toBe('concession ends');
+  });
+
+  test('put no space between ideographs that stand close', () => {
+    expect(textOf(item('造船', 50, 100, { width: 20 }), item('所', 73, 100, { width: 10 }))).toBe('造船所');
+  });
+
+  test('set an accent over the letter it was drawn for', () => {
+    expect(textOf(item('gr¨', 50, 100, { width: 15 }), item('oßer', 60, 100))).toBe('größer');
+  });
+
+  test('read text that runs upwards after the rest, and set it apart', () => {
+    const page = layOutPage({
+      width: 600,
+      height: 800,
+      items: [item('DRAFT COPY', 20, 500, { angle: 270 }), item('The body of the page stands here', 50, 100)],
+    });
+    expect(page.text).toBe('The body of the page stands here\nDRAFT COPY');
+    expect(page.lines.map((line) => line.askew)).toEqual([false, true]);
+  });
+
+  test('know where a paragraph opens', () => {
+    const row = (text: string, y: number, x = 50): RawItem => item(text.padEnd(80, '.'), x, y);
+    const page = layOutPage({
+      width: 600,
+      height: 800,
+      items: [
+        row('First', 100),
+        row('second', 114),
+        row('third', 128),
+        row('After a gap', 160),
+        row('(a) an item', 174),
+      ],
+    });
+    expect(page.lines.map((line) => line.opens)).toEqual([true, false, false, true, true]);
+  });
+});

@@ -1,0 +1,286 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { IDBFactory } from 'fake-indexeddb';
+import { openDB } from 'idb';
+import { pagesOf } from '../../tests/support/pages';
+import type { Answer } from '../core/answer';
+import type { Citation } from '../core/quote';
+import { firstBroken, foldFindings } from '../core/review';
+import { onChange, type Change } from './changes';
+import { closeDatabase, database, keeping } from './database';
+import { appendEvent, listEvents } from './log';
+import { getPage, getSegment, pageOfLabel, pagesFrom, storePages, storeSegment } from './pages';
+import { removeSource } from './removal';
+import { DATABASE, SCHEMA_VERSION, type QuestionSlip, type StoredPage, type StoredSource } from './schema';
+import {
+  editionId,
+  fileOf,
+  getEdition,
+  listShelf,
+  openDossier,
+  renameDossier,
+  shelve,
+  updateEdition,
+  updateSource,
+} from './shelf';
+import { deleteSlip, listSlips, storeSlip } from './slips';
+
+// An open channel to other tabs would keep the test process alive.
+Object.defineProperty(globalThis, 'BroadcastChannel', { value: undefined });
+
+const DOSSIER = 'dossier-1';
+const sha = (letter: string): string => letter.repeat(64);
+const SECRET = 'The secret rent is 3,200 crowns';
+
+beforeEach(async () => {
+  globalThis.indexedDB = new IDBFactory();
+  await openDossier(DOSSIER, 1);
+});
+afterEach(closeDatabase);
+
+let added = 0;
+
+async function bring(name: string, letter: string, replaces: string | null = null): Promise<StoredSource> {
+  added += 1;
+  const file = { sha256: sha(letter), name, bytes: new Blob([`bytes of ${letter}`]) };
+  return shelve(file, { dossierId: DOSSIER, newId: `source-${added}`, now: added, replaces });
+}
+
+function storedPages(letter: string, ...texts: readonly string[]): StoredPage[] {
+  return pagesOf(...texts).map((page, at) => ({
+    editionId: editionId(sha(letter)),
+    number: page.number,
+    page: { ...page, label: ['i', 'F-2', '3'][at] ?? null },
+    sections: [],
+  }));
+}
+
+async function readInto(letter: string, ...texts: readonly string[]): Promise<void> {
+  const edition = await getEdition(editionId(sha(letter)));
+  if (edition === undefined) throw new Error('The edition is missing.');
+  const facts = { pageCount: texts.length, title: null, hasLabels: true };
+  await storePages({ ...edition, facts }, storedPages(letter, ...texts));
+}
+
+function citing(sourceId: string): Citation {
+  return {
+    sourceId,
+    sourceName: 'Lease',
+    sha256: sha('a'),
+    page: 1,
+    label: 'i',
+    section: 'Rent',
+    quote: SECRET,
+    before: '',
+    after: '',
+    spans: [{ page: 1, start: 0, end: SECRET.length }],
+    mark: 'exact',
+    words: 'exact',
+    place: 'cited',
+    differences: [],
+    matched: '',
+  };
+}
+
+function slipOf(id: string, sourceId: string): QuestionSlip {
+  const answer = {
+    found: true,
+    headline: '3,200 crowns',
+    claims: [{ text: SECRET, standing: 'carried', citations: [citing(sourceId)] }],
+    passages: [{ sourceId, source: 'Lease', page: 1, label: 'i', section: '', text: SECRET, spans: [], score: 1 }],
+  } as unknown as Answer;
+  return {
+    v: 1,
+    kind: 'question',
+    id,
+    dossierId: DOSSIER,
+    askedAt: Number(id.slice(-1)),
+    follows: null,
+    scope: [],
+    question: 'How much?',
+    answer,
+  };
+}
+
+/** Everything that the database holds, as text. */
+async function everything(): Promise<string> {
+  const handle = await database();
+  const stores = await Promise.all([...handle.objectStoreNames].map((name) => handle.getAll(name)));
+  return JSON.stringify(stores);
+}
+
+describe('the shelf', () => {
+  test('opens one dossier, the same one again', async () => {
+    expect((await openDossier('another', 9)).id).toBe(DOSSIER);
+    await renameDossier(DOSSIER, 'Ferry concession');
+    expect((await openDossier('another', 9)).name).toBe('Ferry concession');
+  });
+
+  test('holds documents in the order they came, named without the ending', async () => {
+    await bring('Lease.pdf', 'a');
+    await bring('Survey.PDF', 'b');
+    const shelf = await listShelf(DOSSIER);
+    expect(shelf.map((one) => one.source.name)).toEqual(['Lease', 'Survey']);
+    expect(shelf[0]?.edition).toMatchObject({ state: 'waiting', fileName: 'Lease.pdf', pagesRead: 0 });
+    expect(shelf[0]?.source.chosen).toBe(true);
+  });
+
+  test('keeps the same bytes once, and a corrected file as a new edition of its document', async () => {
+    const lease = await bring('Lease.pdf', 'a');
+    await bring('Copy.pdf', 'a');
+    await bring('Lease.pdf', 'b', lease.id);
+    const handle = await database();
+    expect(await handle.count('files')).toBe(2);
+    expect(await handle.count('editions')).toBe(2);
+    const shelf = await listShelf(DOSSIER);
+    expect(shelf.find((one) => one.source.id === lease.id)?.edition.sha256).toBe(sha('b'));
+  });
+
+  test('is changed in place', async () => {
+    const lease = await bring('Lease.pdf', 'a');
+    await updateSource(lease.id, (source) => ({ ...source, chosen: false, name: 'Old lease' }));
+    await updateEdition(editionId(sha('a')), (edition) => ({ ...edition, state: 'stopped' }));
+    await updateSource('nobody', (source) => ({ ...source, name: 'never' }));
+    const [shelved] = await listShelf(DOSSIER);
+    expect(shelved?.source).toMatchObject({ chosen: false, name: 'Old lease' });
+    expect(shelved?.edition.state).toBe('stopped');
+  });
+});
+
+describe('pages', () => {
+  test('go in with the progress of their edition, and come out in order', async () => {
+    await bring('Lease.pdf', 'a');
+    await readInto('a', 'one two three', '', 'four');
+    const edition = await getEdition(editionId(sha('a')));
+    expect(edition).toMatchObject({ pagesRead: 3, words: 4, pagesWithoutText: 1, state: 'reading' });
+    expect((await pagesFrom(editionId(sha('a')), 2)).map((stored) => stored.number)).toEqual([2, 3]);
+    expect((await getPage(editionId(sha('a')), 3))?.page.text).toBe('four');
+  });
+
+  test('are found by their printed labels, whatever the case', async () => {
+    await bring('Lease.pdf', 'a');
+    await readInto('a', 'one', 'two', 'three');
+    expect(await pageOfLabel(editionId(sha('a')), 'f-2')).toBe(2);
+    expect(await pageOfLabel(editionId(sha('a')), 'xx')).toBeNull();
+  });
+
+  test('have a segment beside them', async () => {
+    const segment = { version: 2, fingerprint: 'x', postingStarts: Uint32Array.of(1, 2) } as never;
+    await storeSegment('e', segment);
+    expect(await getSegment('e')).toEqual(segment);
+    expect(await getSegment('other')).toBeUndefined();
+  });
+});
+
+describe('the log', () => {
+  const payload = (sourceId: string) => ({ text: SECRET, note: '', citations: [citing(sourceId)], question: null });
+
+  test('gives numbers in one transaction, so that two tabs never give the same', async () => {
+    const many = Array.from({ length: 12 }, (_, at) =>
+      appendEvent(
+        DOSSIER,
+        { kind: 'finding-kept', target: `f${at}`, payload: payload('s'), now: 5 },
+        `new-actor-${at}`,
+      ),
+    );
+    await Promise.all(many);
+    const log = await listEvents(DOSSIER);
+    expect(new Set(log.map((event) => event.id)).size).toBe(12);
+    expect(new Set(log.map((event) => event.id.split(':')[0])).size).toBe(1);
+    expect(firstBroken(log)).toBeNull();
+  });
+});
+
+describe('removing a document', () => {
+  async function worked(): Promise<string> {
+    const lease = await bring('Lease.pdf', 'a');
+    await readInto('a', SECRET);
+    await storeSegment(editionId(sha('a')), { vocabulary: [SECRET] } as never);
+    await storeSlip(slipOf('slip-1', lease.id));
+    await appendEvent(
+      DOSSIER,
+      {
+        kind: 'finding-kept',
+        target: 'f1',
+        payload: { text: SECRET, note: '', citations: [citing(lease.id)], question: null },
+        now: 5,
+      },
+      'me',
+    );
+    return lease.id;
+  }
+
+  test('with erasing leaves no text of it anywhere, and the chain whole', async () => {
+    await removeSource(await worked(), true);
+    expect(await everything()).not.toContain('secret rent');
+    expect(await everything()).not.toContain('Lease.pdf');
+    const log = await listEvents(DOSSIER);
+    expect(firstBroken(log)).toBeNull();
+    expect(foldFindings(log)).toEqual([expect.objectContaining({ id: 'f1', content: null })]);
+    expect(await fileOf(sha('a'))).toBeUndefined();
+  });
+
+  test('without erasing keeps the findings’ quotes and nothing else', async () => {
+    await removeSource(await worked(), false);
+    expect(foldFindings(await listEvents(DOSSIER))[0]?.content?.citations[0]?.quote).toBe(SECRET);
+    const [slip] = await listSlips(DOSSIER);
+    expect(JSON.stringify(slip)).not.toContain('secret rent');
+    expect(await getPage(editionId(sha('a')), 1)).toBeUndefined();
+  });
+
+  test('erases withdrawn findings in any case', async () => {
+    const id = await worked();
+    await appendEvent(DOSSIER, { kind: 'finding-withdrawn', target: 'f1', payload: {}, now: 6 }, 'me');
+    await removeSource(id, false);
+    expect(await everything()).not.toContain('secret rent');
+  });
+
+  test('leaves bytes and pages that another document holds too', async () => {
+    const lease = await bring('Lease.pdf', 'a');
+    await bring('Copy.pdf', 'a');
+    await readInto('a', 'kept page');
+    await removeSource(lease.id, true);
+    expect(await fileOf(sha('a'))).toBeDefined();
+    expect((await getPage(editionId(sha('a')), 1))?.page.text).toBe('kept page');
+  });
+});
+
+describe('slips', () => {
+  test('come newest first and can be deleted', async () => {
+    await storeSlip(slipOf('slip-1', 's'));
+    await storeSlip(slipOf('slip-2', 's'));
+    expect((await listSlips(DOSSIER)).map((slip) => slip.id)).toEqual(['slip-2', 'slip-1']);
+    await deleteSlip(slipOf('slip-2', 's'));
+    expect((await listSlips(DOSSIER)).map((slip) => slip.id)).toEqual(['slip-1']);
+  });
+});
+
+describe('the database', () => {
+  test('tells every change to those who listen, until they stop', async () => {
+    const heard: Change[] = [];
+    const stop = onChange((change) => heard.push(change));
+    await bring('Lease.pdf', 'a');
+    stop();
+    await bring('Survey.pdf', 'b');
+    expect(heard).toEqual([{ kind: 'shelf', dossierId: DOSSIER }]);
+  });
+
+  test('turns a full disk into a problem that says what could not be kept', async () => {
+    const full = (): Promise<never> => Promise.reject(Object.assign(new Error('full'), { name: 'QuotaExceededError' }));
+    await expect(keeping('Lease.pdf', full)).rejects.toThrow(/no room left to keep “Lease\.pdf”/);
+    await expect(keeping('x', () => Promise.reject(new Error('other')))).rejects.toThrow('other');
+  });
+
+  test('makes way for a newer version in another tab', async () => {
+    await database();
+    const newer = await openDB(DATABASE, SCHEMA_VERSION + 1);
+    expect(newer.version).toBe(SCHEMA_VERSION + 1);
+    newer.close();
+  });
+
+  test('says what to do when a newer version has been here', async () => {
+    await closeDatabase();
+    (await openDB(DATABASE, SCHEMA_VERSION + 1)).close();
+    await expect(database()).rejects.toThrow(/does not let the page keep data/);
+  });
+});
