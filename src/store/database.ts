@@ -51,8 +51,9 @@ async function open(): Promise<Database> {
       opened = null;
     },
   });
+  let timer: ReturnType<typeof setTimeout> | undefined;
   const waited = new Promise<never>((_, reject) => {
-    setTimeout(() => {
+    timer = setTimeout(() => {
       if (blocked) reject(new ProblemError(problem('storage-blocked')));
     }, 3000);
   });
@@ -63,6 +64,8 @@ async function open(): Promise<Database> {
     throw new ProblemError(
       problem('storage-unavailable', { reason: caught instanceof Error ? caught.message : 'unknown' }),
     );
+  } finally {
+    clearTimeout(timer);
   }
 }
 

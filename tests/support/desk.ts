@@ -41,8 +41,9 @@ export async function allRead(page: Page, count: number): Promise<void> {
 
 /** Asks a question and waits for its slip. */
 export async function ask(page: Page, question: string): Promise<void> {
-  await page.focus('textarea');
+  await page.click('textarea');
   await page.keyboard.type(question);
+  await page.waitForFunction((text) => document.querySelector('textarea')?.value === text, {}, question);
   await page.keyboard.press('Enter');
   await page.waitForFunction(
     (text) => [...document.querySelectorAll('[data-slip] h2')].some((heading) => heading.textContent?.includes(text)),

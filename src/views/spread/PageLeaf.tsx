@@ -122,14 +122,14 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
             onGo={(given) => void go(session, shelved, given)}
           />
           <Button
-            aria-label="Previous page"
+            title="Previous page (←)"
             disabled={number <= 1}
             onClick={() => session.openPage(source.id, number - 1)}
           >
-            ‹ Back
+            ‹ Previous
           </Button>
           <Button
-            aria-label="Next page"
+            title="Next page (→)"
             disabled={number >= pageCount}
             onClick={() => session.openPage(source.id, number + 1)}
           >
@@ -142,7 +142,10 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
             >
               −
             </Button>
-            <Button aria-label="Fit width" onClick={() => setZoom(1)}>
+            <Button
+              aria-label={zoom === 1 ? 'Fit to width' : `${Math.round(zoom * 100)}%, fit to width`}
+              onClick={() => setZoom(1)}
+            >
               {zoom === 1 ? 'Fit' : `${Math.round(zoom * 100)}%`}
             </Button>
             <Button

@@ -1,0 +1,106 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import type { Page } from 'puppeteer-core';
+import { openBrowser, type OpenBrowser } from './support/browser';
+import { allRead, DEMO, find, press } from './support/desk';
+import { startServer, type RunningServer } from './support/server';
+
+let server: RunningServer;
+let browser: OpenBrowser;
+let page: Page;
+
+beforeAll(async () => {
+  server = await startServer();
+  browser = await openBrowser();
+  page = await browser.newPage(server.url);
+}, 90_000);
+
+afterAll(async () => {
+  await browser.close();
+  await server.stop();
+});
+
+/** Presses Tab until the focus is on what is named. */
+async function tabTo(name: RegExp): Promise<void> {
+  for (let count = 0; count < 60; count += 1) {
+    await page.keyboard.press('Tab');
+    const here = await page.evaluate(
+      () => `${document.activeElement?.getAttribute('aria-label') ?? ''} ${document.activeElement?.textContent ?? ''}`,
+    );
+    if (name.test(here)) return;
+  }
+  throw new Error(`No stop of the Tab key is named ${name.source}.`);
+}
+
+describe('by keyboard alone', () => {
+  test('from the empty desk to a kept finding', async () => {
+    await tabTo(/Open the demo dossier/);
+    await page.keyboard.press('Enter');
+    await allRead(page, DEMO.length);
+    await page.keyboard.press('q');
+    await page.keyboard.type('What must the Operator pay for each Scheduled Sailing not performed?');
+    await page.keyboard.press('Enter');
+    await find(page, '[data-claim]:focus');
+    await page.keyboard.press('k');
+    await find(page, '::-p-text(Kept)');
+    await find(page, 'nav a[href="/review"] span');
+  }, 120_000);
+
+  test('to the next claim and back, its page beside it', async () => {
+    const key = (): Promise<string | null> =>
+      page.$eval('[data-claim]:focus', (claim) => claim.getAttribute('data-claim'));
+    const first = await key();
+    await page.keyboard.press('ArrowDown');
+    const second = await key();
+    await page.keyboard.press('ArrowUp');
+    expect(await key()).toBe(first);
+    expect(second).not.toBe(first);
+    await find(page, '[data-page-frame] [data-connect=quote]');
+  });
+
+  test('through the pages, and to one by its label', async () => {
+    const shown = (): Promise<string | null> =>
+      page.$eval('section[aria-label^="Page "]', (leaf) => leaf.getAttribute('aria-label'));
+    const before = await shown();
+    await page.keyboard.press('ArrowRight');
+    await page.waitForFunction(
+      (old) => document.querySelector('section[aria-label^="Page "]')?.getAttribute('aria-label') !== old,
+      {},
+      before,
+    );
+    await page.keyboard.press('g');
+    await page.keyboard.type('ii');
+    await page.keyboard.press('Enter');
+    await find(page, '[aria-label^="Page 2 of"]');
+    await page.keyboard.press('g');
+    await page.keyboard.type('999');
+    await page.keyboard.press('Enter');
+    await find(page, '::-p-text(has no page “999”)');
+    await press(page, 'Dismiss');
+  });
+
+  test('larger and smaller, and back to the width', async () => {
+    await page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());
+    const width = (): Promise<number> =>
+      page.$eval('[data-page-frame] canvas', (canvas) => canvas.getBoundingClientRect().width);
+    const fit = await width();
+    await page.keyboard.press('+');
+    await page.waitForFunction(
+      (old) => (document.querySelector('[data-page-frame] canvas')?.getBoundingClientRect().width ?? 0) > old,
+      {},
+      fit,
+    );
+    await page.keyboard.press('0');
+    await page.waitForFunction(
+      (old) => document.querySelector('[data-page-frame] canvas')?.getBoundingClientRect().width === old,
+      {},
+      fit,
+    );
+  });
+
+  test('the keys are listed', async () => {
+    await page.keyboard.press('?');
+    expect(await page.$eval('[role=dialog]', (dialog) => dialog.textContent)).toMatch(/keep the chosen claim/);
+    await page.keyboard.press('Escape');
+    await page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
+  });
+});

@@ -1,0 +1,153 @@
+import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { readFileSync } from 'node:fs';
+import { createRequire } from 'node:module';
+import type { Page } from 'puppeteer-core';
+import { openBrowser, type OpenBrowser } from './support/browser';
+import { allRead, ask, DEMO, find, firstSlip, press } from './support/desk';
+import { startServer, type RunningServer } from './support/server';
+
+let server: RunningServer;
+let browser: OpenBrowser;
+let page: Page;
+const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
+
+beforeAll(async () => {
+  server = await startServer();
+  browser = await openBrowser();
+  page = await browser.newPage(server.url);
+}, 90_000);
+
+afterAll(async () => {
+  await browser.close();
+  await server.stop();
+});
+
+/** What axe finds serious or critical on the page as it is shown. */
+async function barriers(): Promise<string[]> {
+  await page.evaluate(AXE);
+  return page.evaluate(async () => {
+    const { axe } = globalThis as unknown as {
+      axe: { run(): Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> };
+    };
+    const { violations } = await axe.run();
+    return violations
+      .filter((one) => one.impact === 'serious' || one.impact === 'critical')
+      .map((one) => `${one.id}: ${one.nodes[0]?.html.slice(0, 160)}`);
+  });
+}
+
+async function both(): Promise<void> {
+  expect(await barriers()).toEqual([]);
+  await press(page, 'Dark');
+  expect(await barriers()).toEqual([]);
+  await press(page, 'Light');
+}
+
+/** Selects words on the open page with the mouse's means: a range of the text layer. */
+async function select(words: string): Promise<void> {
+  await page.waitForFunction(
+    (wanted) => document.querySelector('[data-page-frame]')?.textContent?.includes(wanted),
+    {},
+    words,
+  );
+  await page.evaluate((wanted) => {
+    const runs = [...document.querySelectorAll<HTMLElement>('[data-page-frame] [data-start]')];
+    const run = runs.find((one) => one.textContent?.includes(wanted));
+    const node = run?.firstChild;
+    if (node == null) throw new Error(`“${wanted}” is not in one run of the page.`);
+    const from = node.textContent?.indexOf(wanted) ?? 0;
+    getSelection()?.setBaseAndExtent(node, from, node, from + wanted.length);
+  }, words);
+  await find(page, '[role=toolbar][aria-label="Selected text"]');
+}
+
+/** Presses what is offered for the selected text. */
+async function offered(name: string): Promise<void> {
+  await (await find(page, `[role=toolbar] ::-p-text(${name})`)).click();
+}
+
+describe('the desk', () => {
+  test('has no barrier when it is empty, light and dark', both);
+
+  test('has none with an answer, a declined question and a checked quote', async () => {
+    await press(page, 'Open the demo dossier');
+    await allRead(page, DEMO.length);
+    await ask(page, 'What is the fine for carrying passengers without a certificate?');
+    await ask(page, 'How many parking places must the Operator provide?');
+    expect(await firstSlip(page)).toMatch(/Not in these documents.*nearest/);
+    await both();
+  }, 120_000);
+
+  test('says where a pasted quote stands, and what was changed in it', async () => {
+    await (await find(page, '::-p-aria([name="Check a quote"][role="tab"])')).click();
+    await page.click('textarea');
+    await page.keyboard.type(
+      'the Operator shall pay to the Board, within forty days of the end of each Service Quarter',
+    );
+    await page.keyboard.press('Enter');
+    await find(page, '[aria-label="checked: altered"]');
+    const slip = await page.$eval('article', (article) => (article as HTMLElement).innerText);
+    expect(slip).toMatch(/page: thirty · quote: forty · figure/);
+    await both();
+  });
+
+  test('takes the page said by its label, and tells a page that is not there', async () => {
+    await page.select(
+      'select',
+      await page.$eval('select option:nth-child(2)', (option) => (option as HTMLOptionElement).value),
+    );
+    await page.type('[aria-label="Page it is said to be on"]', 'xcix');
+    await page.click('textarea');
+    await page.keyboard.type('shall run every Scheduled Sailing shown in Schedule 3');
+    await page.keyboard.press('Enter');
+    await find(page, '::-p-text(has no page “xcix”)');
+    await press(page, 'Dismiss');
+  });
+});
+
+describe('text selected on a page', () => {
+  test('is kept as a finding, checked like any quote', async () => {
+    await (await find(page, '[title="Open Concession agreement"]')).click();
+    await page.focus('[aria-label="Go to page, by label or number"]');
+    await page.keyboard.press('g');
+    await page.$eval('[aria-label="Go to page, by label or number"]', (field) => (field as HTMLInputElement).select());
+    await page.keyboard.type('1');
+    await page.keyboard.press('Enter');
+    await select('following words');
+    await offered('Keep');
+    await find(page, '::-p-text(The passage was kept as a finding.)');
+    await press(page, 'Dismiss');
+  });
+
+  test('is offered to be asked about and to be checked', async () => {
+    await select('following words');
+    await offered('Ask about this');
+    expect(await page.$eval('textarea', (field) => field.value)).toContain('“following words”');
+    await select('following words');
+    await offered('Check');
+    expect(await page.$eval('textarea', (field) => field.value)).toBe('following words');
+    expect(
+      await page.$eval('[aria-label="Page it is said to be on"]', (field) => (field as HTMLInputElement).value),
+    ).toBe('1');
+  });
+});
+
+test('the review has no barrier, takes a note and withdraws a finding', async () => {
+  await (await find(page, 'nav a[href="/review"]')).click();
+  await find(page, '[aria-label="Findings"] article');
+  await both();
+  await page.type('[aria-label="Note on this finding"]', 'shown to the council');
+  await page.keyboard.press('Enter');
+  await page.reload({ waitUntil: 'networkidle0' });
+  await find(page, '[aria-label="Findings"] article');
+  expect(await page.$eval('[aria-label="Note on this finding"]', (field) => (field as HTMLInputElement).value)).toBe(
+    'shown to the council',
+  );
+  await press(page, 'Withdraw');
+  await find(page, '::-p-text(Nothing is kept yet)');
+});
+
+test('pages may not reach another origin', async () => {
+  const response = await page.goto(server.url);
+  expect(response?.headers()['content-security-policy']).toMatch(/default-src 'self'.*frame-ancestors 'none'/);
+});
