@@ -184,6 +184,8 @@ describe('files that are refused', () => {
 test('two tabs of one dossier stay in step', async () => {
   const other = await page.browserContext().newPage();
   await other.goto(server.url, { waitUntil: 'networkidle0' });
+  // A tab in the background draws nothing, so each is brought to the front before it is watched.
+  await page.bringToFront();
   await bringIn(page, await lease('Berth lease.pdf', '3,200'));
   await allRead(page, 1);
   await other.bringToFront();

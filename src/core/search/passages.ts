@@ -53,6 +53,8 @@ function wordCount(text: string): number {
 export class PassageBuilder {
   private paragraph: Open | null = null;
   private units: Unit[] = [];
+  /** For each of the units: whether it announces a list ("… shall pay:"), and whether it is an item of one. */
+  private parts: { readonly announces: boolean; readonly item: boolean }[] = [];
   private words = 0;
 
   constructor(
@@ -158,27 +160,44 @@ export class PassageBuilder {
         if (end > start) spans.push({ page: span.page, start, end });
       });
       if (spans.length > 0) {
-        this.addUnit({
-          spans,
-          section: open.section,
-          kind: 'sentence',
-          words: wordCount(open.text.slice(range.start, range.end)),
-        });
+        const text = open.text.slice(range.start, range.end);
+        this.addUnit(
+          { spans, section: open.section, kind: 'sentence', words: wordCount(text) },
+          { announces: /[:：]$/.test(text), item: LIST_MARK.test(text) },
+        );
       }
     }
   }
 
-  private addUnit(unit: Unit): void {
+  private addUnit(unit: Unit, part = { announces: false, item: false }): void {
     const here = this.units.at(-1);
     const full = this.words + unit.words > this.options.maxWords;
     const moved =
       here !== undefined &&
       here.section !== unit.section &&
       here.kind !== 'heading' &&
-      this.words >= this.options.minWords;
-    if (here !== undefined && (full || moved)) this.closePassage();
+      this.words >= this.options.minWords &&
+      !part.item;
+    if (here !== undefined && (full || moved)) this.closeBefore(unit, part.item);
     this.units.push(unit);
+    this.parts.push(part);
     this.words += unit.words;
+  }
+
+  /** Ends the passage before a unit; a list that the unit goes on with is taken along, so that its items keep the words that announce them. */
+  private closeBefore(unit: Unit, isItem: boolean): void {
+    const lead = isItem ? this.parts.findLastIndex((part) => part.announces) : -1;
+    const goesOn = lead > 0 && this.parts.slice(lead + 1).every((part) => part.item);
+    const taken = goesOn ? this.units.slice(lead) : [];
+    const words = taken.reduce((sum, one) => sum + one.words, 0);
+    if (!goesOn || words + unit.words > this.options.maxWords) return this.closePassage();
+    const parts = this.parts.slice(lead);
+    this.units = this.units.slice(0, lead);
+    this.words -= words;
+    this.closePassage();
+    this.units = taken;
+    this.parts = parts;
+    this.words = words;
   }
 
   private closePassage(): void {
@@ -188,6 +207,7 @@ export class PassageBuilder {
     const lead = units.find((unit) => unit.kind !== 'heading') ?? first;
     this.emit({ units, section: lead.section, words: Math.round(this.words) });
     this.units = [];
+    this.parts = [];
     this.words = 0;
   }
 }

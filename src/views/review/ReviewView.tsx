@@ -73,7 +73,7 @@ function FindingCard({ session, state, finding }: { session: Session; state: Ses
         <h3 className="min-w-0 flex-1 font-reading text-[14px] leading-[20px] text-muted italic">
           {content === null
             ? 'The quotes of this finding were erased with their document.'
-            : (content.question ?? 'Passage kept from a page')}
+            : (content.question ?? 'A quote kept with its check')}
         </h3>
         <span className="text-[12px] whitespace-nowrap text-muted">{day.format(finding.keptAt)}</span>
       </header>
