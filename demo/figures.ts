@@ -57,7 +57,7 @@ const fixed = add(vessels, rights);
 const inventories: Pair = [671, 634];
 const receivables: Pair = [1_235, 1_172];
 const dividends: Pair = [-1_375, -1_125];
-const cashStart: Pair = [3_084, 2_611];
+const cashStart: Pair = [3_084, 2_618];
 
 const generated: Pair = add(operating, minus(costs.depreciation), [-37, 22], [-63, -118], [241, 96]);
 const paidTax: Pair = [-986, -744];
@@ -99,7 +99,7 @@ const capitalIssued: Pair = [12_500, 12_500];
 const loan: Pair = [-8_800, -10_400];
 const loanSoon: Pair = [-1_600, -1_600];
 const leases: Pair = [-474, -791];
-const payables: Pair = [-3_468, -3_402];
+const payables: Pair = [-3_468, -3_401];
 const provisions: Pair = [-620, -445];
 const deferred: Pair = [-1_640, -1_502];
 const liabilities = add(loan, loanSoon, leases, payables, provisions, deferred);
