@@ -15,7 +15,7 @@ const settled = (): Promise<void> => new Promise((resolve) => setTimeout(resolve
 async function shoot(page: Page, name: string): Promise<void> {
   await settled();
   const file = path.join(FOLDER, `${name}.png`);
-  await page.screenshot({ path: file as `${string}.png` });
+  await page.screenshot({ path: file });
   process.stdout.write(`${file}\n`);
 }
 

@@ -86,16 +86,13 @@ describe('the desk', () => {
     );
     await page.keyboard.press('Enter');
     await find(page, '[aria-label="checked: altered"]');
-    const slip = await page.$eval('article', (article) => (article as HTMLElement).innerText);
+    const slip = await page.$eval('article', (article) => article.innerText);
     expect(slip).toMatch(/page: thirty · quote: forty · figure/);
     await both();
   });
 
   test('takes the page said by its label, and tells a page that is not there', async () => {
-    await page.select(
-      'select',
-      await page.$eval('select option:nth-child(2)', (option) => (option as HTMLOptionElement).value),
-    );
+    await page.select('select', await page.$eval('select option:nth-child(2)', (option) => option.value));
     await page.type('[aria-label="Page it is said to be on"]', 'xcix');
     await page.click('textarea');
     await page.keyboard.type('shall run every Scheduled Sailing shown in Schedule 3');

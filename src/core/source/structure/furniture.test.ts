@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { DraftLine, DraftPage } from '../formats/pdf/pageText';
+import type { LineRole } from '../types';
 import { furnitureRoles, isContentsPage, markNotes } from './furniture';
 
 interface Drawn {
@@ -68,11 +69,11 @@ test('footnotes are small lines at the foot that open with a mark', () => {
     { text: '7 See the survey of April.', y: 760, size: 8 },
     { text: 'It was late.', y: 770, size: 8 },
   ]);
-  const found = new Map();
+  const found = new Map<DraftLine, LineRole>();
   markNotes(page, found, 10);
-  expect(page.lines.map((line) => found.get(line) as string | undefined)).toEqual([undefined, 'note', 'note']);
+  expect(page.lines.map((line) => found.get(line))).toEqual([undefined, 'note', 'note']);
   const unmarked = draft([body, { text: 'Set in small type all the same.', y: 760, size: 8 }]);
-  const none = new Map();
+  const none = new Map<DraftLine, LineRole>();
   markNotes(unmarked, none, 10);
   expect(none.size).toBe(0);
 });

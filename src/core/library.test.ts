@@ -1,8 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
-import { readingOf } from '../../../tests/support/pages';
-import { Library } from '../library';
-import { askBuiltIn } from './ask';
-import type { Answer } from './types';
+import { readingOf } from '../../tests/support/pages';
+import { Library } from './library';
+import { askBuiltIn, type Answer } from './answer';
 
 const FILLER =
   'The harbour lies in the lee of the hills and is open to the west, where the sea is deep and the light is old.';

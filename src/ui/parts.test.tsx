@@ -1,0 +1,148 @@
+import { describe, expect, test } from '@jest/globals';
+import { act, type ReactNode } from 'react';
+import { createRoot } from 'react-dom/client';
+import type { Mark } from '@/core/quote';
+import { Button, MarkGlyph, markInWords, Ribbon, Spine } from '.';
+import { formText } from './formText';
+import { QuoteMarks } from './QuoteMarks';
+
+Object.assign(globalThis, {
+  IS_REACT_ACT_ENVIRONMENT: true,
+  ResizeObserver: class {
+    observe = (): void => undefined;
+    disconnect = (): void => undefined;
+  },
+});
+
+/** Draws a part into an element of its own. */
+function draw(part: ReactNode): HTMLElement {
+  const frame = document.createElement('div');
+  act(() => createRoot(frame).render(part));
+  return frame;
+}
+
+const nothing = (): void => undefined;
+
+describe('marks', () => {
+  test.each([
+    ['exact', '='],
+    ['same-words', '≈'],
+    ['elsewhere', '↷'],
+    ['altered', '≠'],
+    ['absent', '∅'],
+  ] as readonly (readonly [Mark, string])[])('%s is shown as %s, and said in words', (mark, glyph) => {
+    const shown = draw(<MarkGlyph mark={mark} />).querySelector('[role=img]');
+    expect(shown?.textContent).toBe(glyph);
+    expect(shown?.getAttribute('aria-label')).toBe(`checked: ${markInWords(mark)}`);
+  });
+
+  test('are red for grave differences only', () => {
+    expect(draw(<MarkGlyph mark="altered" grave />).innerHTML).toContain('grave');
+    expect(draw(<MarkGlyph mark="altered" />).innerHTML).not.toContain('grave');
+  });
+});
+
+describe('quote marks', () => {
+  const boxes = [
+    { x: 10, y: 10, w: 80, h: 12 },
+    { x: 10, y: 24, w: 40, h: 12 },
+  ];
+
+  test('rule each line, and bracket the quote at both ends', () => {
+    const svg = draw(<QuoteMarks boxes={boxes} scale={2} grave={false} margin={false} />);
+    const rules = [...svg.querySelectorAll('line')];
+    expect(rules.map((line) => [line.getAttribute('x1'), line.getAttribute('x2')])).toEqual([
+      ['20', '180'],
+      ['20', '100'],
+    ]);
+    expect(svg.querySelectorAll('path')).toHaveLength(2);
+  });
+
+  test('have a bracket in the margin on the page, where the thread ends', () => {
+    const svg = draw(<QuoteMarks boxes={boxes} scale={1} grave margin left={10} />);
+    expect(svg.querySelectorAll('[data-connect=quote]')).toHaveLength(1);
+    expect(svg.querySelector('svg')?.getAttribute('stroke')).toContain('grave');
+  });
+
+  test('are not drawn without boxes', () => {
+    expect(draw(<QuoteMarks boxes={[]} scale={1} grave={false} margin />).innerHTML).toBe('');
+  });
+});
+
+describe('the ribbon', () => {
+  const ribbon = (page: number) =>
+    draw(
+      <Ribbon
+        pageCount={40}
+        pagesRead={30}
+        page={page}
+        label="F-2"
+        marks={[
+          { kind: 'chosen', page: 12 },
+          { kind: 'finding', page: 3 },
+        ]}
+        onPage={nothing}
+      />,
+    );
+
+  test('says where one is, for those who do not see it', () => {
+    const slider = ribbon(7).querySelector('[role=slider]');
+    expect(slider?.getAttribute('aria-valuenow')).toBe('7');
+    expect(slider?.getAttribute('aria-valuemax')).toBe('40');
+    expect(slider?.getAttribute('aria-valuetext')).toBe('page F-2');
+  });
+
+  test('joins the thread at the chosen quote', () => {
+    expect(ribbon(7).querySelectorAll('[data-connect=ribbon]')).toHaveLength(1);
+  });
+
+  test('does not point at the page twice', () => {
+    const arrows = (page: number): number => ribbon(page).querySelectorAll('.border-l-ink').length;
+    expect([arrows(7), arrows(12)]).toEqual([1, 0]);
+  });
+});
+
+describe('a spine', () => {
+  const spine = (more: Partial<Parameters<typeof Spine>[0]>) =>
+    draw(
+      <Spine
+        name="Lease"
+        detail="PDF · 4 pp"
+        grow={2}
+        chosen
+        open={false}
+        progress={1}
+        faulty={false}
+        notches={[{ at: 0.5, strong: false }]}
+        onOpen={nothing}
+        onToggle={nothing}
+        menu={null}
+        {...more}
+      />,
+    );
+
+  test('says what it is, whether it is asked, and where findings stand', () => {
+    const shown = spine({});
+    expect(shown.textContent).toContain('Lease');
+    expect(shown.querySelector<HTMLInputElement>('input[aria-label="Ask Lease"]')?.hasAttribute('checked')).toBe(true);
+    expect(shown.querySelectorAll('[style*="left: calc"]')).toHaveLength(1);
+  });
+
+  test('shows how far it is read, and faults in red', () => {
+    expect(spine({ progress: 0.25 }).innerHTML).toContain('width: 25%');
+    expect(spine({ progress: 1 }).innerHTML).not.toContain('width: 100%');
+    expect(spine({ faulty: true }).innerHTML).toContain('text-grave');
+  });
+});
+
+test('a button is no submit button unless it says so', () => {
+  expect(draw(<Button>Keep</Button>).innerHTML).toContain('type="button"');
+  expect(draw(<Button type="submit">Ask</Button>).innerHTML).toContain('type="submit"');
+});
+
+test('the text of a form is trimmed, and empty without its field', () => {
+  const form = document.createElement('form');
+  form.innerHTML = '<input name="name" value="  Lease ">';
+  expect(formText(form, 'name')).toBe('Lease');
+  expect(formText(form, 'other')).toBe('');
+});

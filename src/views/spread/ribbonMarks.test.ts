@@ -1,0 +1,46 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Citation } from '@/core/quote';
+
+import type { SessionState } from '../session';
+import { ribbonMarks } from './ribbonMarks';
+
+const cite = (sourceId: string, page: number | null): Citation => ({ sourceId, page }) as Citation;
+
+const STATE = {
+  open: { sourceId: 'a', page: 1 },
+  chosen: { key: 'slip-1/0', citation: cite('a', 4) },
+  slips: [
+    {
+      id: 'slip-1',
+      kind: 'question',
+      answer: {
+        claims: [{ citations: [cite('a', 4), cite('b', 9)] }],
+        passages: [
+          { sourceId: 'a', page: 7 },
+          { sourceId: 'b', page: 2 },
+        ],
+      },
+    },
+    { id: 'slip-2', kind: 'question', answer: { claims: [{ citations: [cite('a', 30)] }], passages: [] } },
+  ],
+  findings: [{ content: { citations: [cite('a', 12), cite('a', null)] } }, { content: null }],
+} as unknown as SessionState;
+
+describe('the ribbon of the open document', () => {
+  test('shows the chosen quote, the evidence and hits of its answer, and all findings', () => {
+    expect(ribbonMarks(STATE)).toEqual([
+      { kind: 'hit', page: 7 },
+      { kind: 'evidence', page: 4 },
+      { kind: 'finding', page: 12 },
+      { kind: 'chosen', page: 4 },
+    ]);
+  });
+
+  test('shows nothing of other documents', () => {
+    expect(ribbonMarks({ ...STATE, open: { sourceId: 'c', page: 1 } })).toEqual([]);
+  });
+
+  test('shows findings alone while nothing is chosen', () => {
+    expect(ribbonMarks({ ...STATE, chosen: null })).toEqual([{ kind: 'finding', page: 12 }]);
+  });
+});
