@@ -152,6 +152,22 @@ describe('check', () => {
     expect(lines[2]?.differences).toEqual([{ kind: 'figure', expected: '3,200', found: '3,500', grave: true }]);
   });
 
+  test('gives a claim its standing by its citations', () => {
+    const citation = { source: 'lease.pdf', page: 1, quote: 'The tenant shall not sublet the berth' };
+    const file = quotes([
+      { id: 'c', claim: 'Subletting is forbidden.', citations: [citation] },
+      {
+        id: 'd',
+        claim: 'Subletting is allowed.',
+        citations: [citation, { ...citation, quote: 'The tenant shall sublet the berth to any other person' }],
+      },
+    ]);
+    const { code, lines } = run('check', '--sources', lease, '--quotes', file, '--json');
+    expect(code).toBe(1);
+    expect(lines.map((line) => line.standing)).toEqual(['carried', 'not-carried']);
+    expect((lines[1]?.citations as { mark: string }[]).map((one) => one.mark)).toEqual(['exact', 'altered']);
+  });
+
   test('ends with 0 when all stand, and tells a document that is not there', () => {
     const { code, told } = run(
       'check',

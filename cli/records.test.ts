@@ -20,8 +20,8 @@ describe('quotes', () => {
     const lines =
       '{"id":7,"source":"a.pdf","page":3,"quote":"one"}\n\n{"doc":"b.pdf","claimedPage":4,"label":"iv","quote":"two"}\n';
     expect(readQuotes(file('q.jsonl', lines))).toEqual([
-      { id: '7', source: 'a.pdf', page: 3, label: null, quote: 'one' },
-      { id: '3', source: 'b.pdf', page: 4, label: 'iv', quote: 'two' },
+      { id: '7', source: 'a.pdf', page: 3, label: null, quote: 'one', claim: null, citations: [] },
+      { id: '3', source: 'b.pdf', page: 4, label: 'iv', quote: 'two', claim: null, citations: [] },
     ]);
   });
 
@@ -37,12 +37,14 @@ describe('quotes', () => {
       page: 12,
       label: null,
       quote: 'one, two',
+      claim: null,
+      citations: [],
     });
   });
 
   test.each([
     ['bad.jsonl', '{"quote":"one"}\nnot json', /Line 2 of .*not JSON/],
-    ['none.jsonl', '{"id":"a"}', /Line 1 of .*quote.*required/],
+    ['none.jsonl', '{"id":"a"}', /Line 1 of .*quote.*claim/],
     ['page.jsonl', '{"quote":"one","page":0}', /Line 1 of .*page/],
   ])('in %s are refused with the line that is wrong', (name, text, message) => {
     expect(() => readQuotes(file(name, text))).toThrow(message);

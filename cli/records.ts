@@ -11,10 +11,20 @@ export interface QuestionRecord {
   readonly history?: readonly string[];
 }
 
-/** One record of a `--quotes` file. `page` is physical, `label` printed. */
+/** A quote that a claim rests on. */
+export interface CitedQuote {
+  readonly source: string | null;
+  readonly page: number | null;
+  readonly quote: string;
+}
+
+/** One record of a `--quotes` file: a quote, or a claim with its citations. `page` is physical, `label` printed. */
 export interface QuoteRecord {
   readonly id: string;
-  readonly quote: string;
+  /** Null for a claim, whose quotes are its citations. */
+  readonly quote: string | null;
+  readonly claim: string | null;
+  readonly citations: readonly CitedQuote[];
   readonly source: string | null;
   readonly page: number | null;
   readonly label: string | null;
@@ -31,13 +41,26 @@ const QUESTION = Joi.object<QuestionRecord>({
 const absent = Joi.valid(null, '');
 const QUOTE = Joi.object({
   id: id,
-  quote: Joi.string().max(100_000).required(),
+  quote: Joi.string().max(100_000),
+  claim: Joi.string().max(100_000),
+  citations: Joi.array()
+    .max(100)
+    .items(
+      Joi.object({
+        source: Joi.alternatives(Joi.string(), absent),
+        page: Joi.alternatives(Joi.number().integer().min(1), absent),
+        quote: Joi.string().max(100_000).required(),
+      }).unknown(true),
+    ),
   source: Joi.alternatives(Joi.string(), absent),
   doc: Joi.alternatives(Joi.string(), absent),
   page: Joi.alternatives(Joi.number().integer().min(1), absent),
   claimedPage: Joi.alternatives(Joi.number().integer().min(1), absent),
   label: Joi.alternatives(Joi.string(), Joi.number(), absent),
-}).unknown(true);
+})
+  .xor('quote', 'claim')
+  .with('claim', 'citations')
+  .unknown(true);
 
 function readLines(file: string): string {
   try {
@@ -92,7 +115,9 @@ export function readQuestions(file: string): QuestionRecord[] {
 
 interface RawQuote {
   id?: string;
-  quote: string;
+  quote?: string;
+  claim?: string;
+  citations?: readonly { source?: string | null; page?: number | string | null; quote: string }[];
   source?: string | null;
   doc?: string | null;
   page?: number | string | null;
@@ -106,7 +131,13 @@ export function readQuotes(file: string): QuoteRecord[] {
     const page = value.page || value.claimedPage;
     return {
       id: value.id ?? String(line),
-      quote: value.quote,
+      quote: value.quote ?? null,
+      claim: value.claim ?? null,
+      citations: (value.citations ?? []).map((one) => ({
+        source: one.source || null,
+        page: one.page ? Number(one.page) : null,
+        quote: one.quote,
+      })),
       source: value.source || value.doc || null,
       page: page ? Number(page) : null,
       label: value.label == null || value.label === '' ? null : String(value.label),

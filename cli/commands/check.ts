@@ -1,6 +1,7 @@
 import { problem } from '../../src/core/problem';
 import { citationOf, type QuoteCheck } from '../../src/core/quote';
 import type { AskedSource } from '../../src/core/answer';
+import type { Library } from '../../src/core/library';
 import { readQuotes, type QuoteRecord } from '../records';
 import { matchSource, openShelf, pageOfLabel } from '../shelf';
 import { EXIT, print, tellProblem } from '../terminal';
@@ -14,11 +15,17 @@ function pagesOf(check: QuoteCheck): number[] {
   return [...new Set(pages)].sort((a, b) => a - b);
 }
 
-function asJson(record: QuoteRecord, check: QuoteCheck, sources: readonly AskedSource[], ms: number): string {
+function asLine(
+  id: string,
+  quote: string,
+  check: QuoteCheck,
+  sources: readonly AskedSource[],
+  ms: number,
+): Record<string, unknown> {
   const source = sources.find((one) => one.id === check.at?.sourceId) ?? null;
-  const citation = citationOf(record.quote, check, source, null);
-  return JSON.stringify({
-    id: record.id,
+  const citation = citationOf(quote, check, source, null);
+  return {
+    id,
     mark: check.mark,
     words: check.words,
     place: check.place,
@@ -32,19 +39,70 @@ function asJson(record: QuoteRecord, check: QuoteCheck, sources: readonly AskedS
     differences: check.differences,
     ...(check.tooShort ? { tooShort: true } : {}),
     ms: Math.round(ms * 100) / 100,
-  });
+  };
 }
 
-function asText(record: QuoteRecord, check: QuoteCheck): string {
+function asText(id: string, check: QuoteCheck): string {
   const where =
     check.at === null ? '' : `  ${check.at.sourceId}, p. ${check.at.spans.map((span) => span.page).join('–')}`;
   const differs = check.differences.map(
     (one) => `    ${one.grave ? 'grave, ' : ''}${one.kind}: page “${one.expected}”, quote “${one.found}”`,
   );
-  return [`${record.id}: ${check.mark}${where}`, ...differs].join('\n');
+  return [`${id}: ${check.mark}${where}`, ...differs].join('\n');
 }
 
-/** `check`: the mark of each quote. Gives the exit code: 1 when one is neither exact nor same words. */
+interface Checked {
+  readonly check: QuoteCheck;
+  readonly line: Record<string, unknown>;
+}
+
+/** Holds quotes against a shelf, and says them as the command prints them. */
+class Checker {
+  private readonly sources: readonly AskedSource[];
+
+  constructor(private readonly library: Library) {
+    this.sources = library.sources();
+  }
+
+  record(record: QuoteRecord): { line: Record<string, unknown>; text: string; stands: boolean } {
+    if (record.quote !== null) {
+      const { check, line } = this.quote(record.id, { ...record, quote: record.quote });
+      return { line, text: asText(record.id, check), stands: isGood(check) };
+    }
+    const began = performance.now();
+    const checked = record.citations.map((one) => this.quote(record.id, { ...one, label: null }));
+    const stands = checked.length > 0 && checked.every((one) => isGood(one.check));
+    const line = {
+      id: record.id,
+      claim: record.claim,
+      standing: stands ? 'carried' : 'not-carried',
+      citations: checked.map((one) => one.line),
+      figures: [],
+      ms: Math.round((performance.now() - began) * 100) / 100,
+    };
+    const text = [`${record.id}: ${line.standing}`, ...checked.map((one) => `  ${asText('quote', one.check)}`)].join(
+      '\n',
+    );
+    return { line, text, stands };
+  }
+
+  private quote(id: string, given: Pick<QuoteRecord, 'source' | 'page' | 'label'> & { quote: string }): Checked {
+    const source = given.source === null ? null : matchSource(this.sources, given.source);
+    if (given.source !== null && source === null) tellProblem(problem('source-unknown', { id, source: given.source }));
+    const labelled = given.label !== null && source !== null ? pageOfLabel(source, given.label) : null;
+    const plain = given.label !== null && /^\d+$/.test(given.label) ? Number(given.label) : null;
+    const page = given.page ?? labelled ?? plain;
+    const began = performance.now();
+    const check = this.library.quotes.check({ quote: given.quote, sourceId: source?.id ?? given.source, page });
+    return { check, line: asLine(id, given.quote, check, this.sources, performance.now() - began) };
+  }
+}
+
+function isGood(check: QuoteCheck): boolean {
+  return check.mark === 'exact' || check.mark === 'same-words';
+}
+
+/** `check`: the mark of each quote, the standing of each claim. Gives the exit code: 1 when one is neither exact nor same words. */
 export async function checkCommand(options: {
   sources: readonly string[];
   quotes: string;
@@ -52,20 +110,12 @@ export async function checkCommand(options: {
 }): Promise<number> {
   const records = readQuotes(options.quotes);
   const { library, incomplete } = await openShelf(options.sources);
-  const sources = library.sources();
+  const checker = new Checker(library);
   let unverified = false;
   for (const record of records) {
-    const source = record.source === null ? null : matchSource(sources, record.source);
-    if (record.source !== null && source === null)
-      tellProblem(problem('source-unknown', { id: record.id, source: record.source }));
-    const labelled = record.label !== null && source !== null ? pageOfLabel(source, record.label) : null;
-    const page =
-      record.page ?? labelled ?? (record.label !== null && /^\d+$/.test(record.label) ? Number(record.label) : null);
-    const began = performance.now();
-    const check = library.quotes.check({ quote: record.quote, sourceId: source?.id ?? record.source, page });
-    const ms = performance.now() - began;
-    if (check.mark !== 'exact' && check.mark !== 'same-words') unverified = true;
-    print(options.json ? asJson(record, check, sources, ms) : asText(record, check));
+    const { line, text, stands } = checker.record(record);
+    if (!stands) unverified = true;
+    print(options.json ? JSON.stringify(line) : text);
   }
   if (incomplete) return EXIT.unreadable;
   return unverified ? EXIT.unverified : EXIT.done;

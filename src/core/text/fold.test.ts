@@ -11,6 +11,7 @@ describe('folding', () => {
     ['soft hyphens', 'con\u00adcession', 'concession'],
     ['curly quotation marks', '“Vessel”', 'vessel'],
     ['apostrophes alike', 'Board’s', "board's"],
+    ['sharp s', 'GROSSE Straße', 'grossestrasse'],
     ['ligatures', 'eﬃcient ﬂow', 'efficientflow'],
     ['full-width forms', 'ＡＢＣ１２', 'abc12'],
     ['decomposed letters', 'u\u0308ber', 'über'],

@@ -11,7 +11,17 @@ const KEEP_SYMBOL = /[\p{S}%‰°]/u;
 const FOLD_CACHE = new Map<string, string>();
 const COMBINING = /\p{M}/u;
 /** Printed differently, read alike; NFKC leaves them apart. */
-const ALIKE: Readonly<Record<string, string>> = { '’': "'", '‘': "'", ʼ: "'", '´': '', '`': '', ſ: 's', '−': '-' };
+const ALIKE: Readonly<Record<string, string>> = {
+  '’': "'",
+  '‘': "'",
+  ʼ: "'",
+  '´': '',
+  '`': '',
+  ſ: 's',
+  ß: 'ss',
+  ẞ: 'ss',
+  '−': '-',
+};
 
 function foldCluster(cluster: string): string {
   let folded = FOLD_CACHE.get(cluster);

@@ -71,6 +71,12 @@ describe('lines', () => {
     expect(textOf(item('gr¨', 50, 100, { width: 15 }), item('oßer', 60, 100))).toBe('größer');
   });
 
+  test('set an accent drawn by itself over the capital below it', () => {
+    expect(textOf(item('Eine', 50, 100), item('¨', 76, 97.5, { width: 5 }), item('Anderung der Noten', 75, 100))).toBe(
+      'Eine Änderung der Noten',
+    );
+  });
+
   test('read text that runs upwards after the rest, and set it apart', () => {
     const page = layOutPage({
       width: 600,

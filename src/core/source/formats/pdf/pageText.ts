@@ -63,6 +63,18 @@ function spaced(before: Piece, after: Piece): boolean {
 /** What each piece of a row says; an accent at the end of one that lies over the first letter of the next is set on that letter. */
 function visibleTexts(pieces: readonly Piece[]): string[] {
   const texts = pieces.map((piece) => composeAccents(piece.text.trim().replace(/[\t\n\r\u00a0]/g, ' ')));
+  // An accent over a capital is drawn on its own, a little into the word that the capital opens.
+  pieces.forEach((accent, at) => {
+    if (texts[at]?.length !== 1) return;
+    const under = pieces.findIndex(
+      (piece, other) => other !== at && Math.abs(accent.x0 - piece.x0 - 0.2 * piece.size) < 0.4 * piece.size,
+    );
+    const word = texts[under] ?? '';
+    const letter = composed(texts[at], word.charAt(0));
+    if (letter === null) return;
+    texts[under] = letter + word.slice(1);
+    texts[at] = '';
+  });
   for (let at = 1; at < pieces.length; at += 1) {
     const [before, here] = [texts[at - 1] as string, texts[at] as string];
     const lies = (pieces[at] as Piece).x0 < (pieces[at - 1] as Piece).x1;
