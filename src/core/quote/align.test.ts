@@ -57,6 +57,7 @@ describe('a quote', () => {
     expect(splitParts('The owner … pays [in full] today')).toEqual({
       pieces: ['The owner ', ' pays ', ' today'],
       joints: [{ kind: 'ellipsis' }, { kind: 'bracket', inserted: 'in full' }],
+      outer: [],
     });
     expect(splitParts('[T]he owner pays')).toBeNull();
     expect(splitParts('The owner pays')).toBeNull();

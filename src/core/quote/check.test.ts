@@ -113,6 +113,12 @@ describe('ellipses and brackets', () => {
     expect(negation.differences[0]).toMatchObject({ kind: 'negation', expected: 'not', grave: true });
   });
 
+  test('are altered when brackets at an end put a figure in', () => {
+    const result = check('The Operator shall run every Scheduled Sailing [15, 77]', 1);
+    expect(result.mark).toBe('altered');
+    expect(result.differences[0]).toMatchObject({ kind: 'figure', found: '15', grave: true });
+  });
+
   test('may stand at either end', () => {
     expect(check('… shall run every Scheduled Sailing …', 1).mark).toMatch(/exact|same-words/);
   });

@@ -2,9 +2,9 @@ import { fold, isIdeographic, tokenize } from '../text';
 import type { Page } from '../source';
 import { alignAt, findSeeds, quoteWords, type Nearest, type QuoteWords } from './nearest';
 import { splitParts, trimQuote } from './parts';
-import { placesOf, placesOfParts, textAt, type CheckedSource, type FoundPlace } from './places';
+import { insertedOutside, placesOf, placesOfParts, textAt, type CheckedSource, type FoundPlace } from './places';
 import { KeyStream } from './stream';
-import type { Place, QuoteCheck, QuoteRequest } from './types';
+import type { Difference, Place, QuoteCheck, QuoteRequest } from './types';
 import { Vocabulary, WordStream } from './words';
 
 /** A quote of fewer words is only held against the cited page. */
@@ -99,7 +99,9 @@ export class QuoteIndex {
     if (parts === null) return [];
     const [only] = parts.pieces;
     if (parts.pieces.length === 1 && only !== undefined)
-      return sources.flatMap((source) => placesOf(source, only).map((place) => ({ ...place, exact: false })));
+      return sources.flatMap((source) =>
+        placesOf(source, only).map((place) => ({ ...place, exact: false, hidden: insertedOutside(parts) })),
+      );
     return sources.flatMap((source) => placesOfParts(source, parts));
   }
 
@@ -184,13 +186,19 @@ export class QuoteIndex {
       cited !== null && (anywhere === null || cited.near.distance <= 2.5 * anywhere.near.distance + 0.06)
         ? cited
         : anywhere;
-    return chosen === null ? null : this.told(chosen, request);
+    return chosen === null ? null : this.told(chosen, request, quote);
   }
 
-  private told(chosen: Candidate, request: QuoteRequest): QuoteCheck {
+  private told(chosen: Candidate, request: QuoteRequest, quote: string): QuoteCheck {
     const place = { sourceId: chosen.source.id, spans: chosen.near.spans };
     const where = this.placeOf(place, request);
-    const differs = chosen.near.differences.length > 0;
+    // Words in brackets that were passed over, and that no honest reading of the quote was found for, are added ones.
+    const added = quote.match(INSERTED)?.filter((one) => /[\p{L}\p{N}]/u.test(one)) ?? [];
+    const differences: readonly Difference[] =
+      chosen.near.differences.length === 0 && added.length > 0
+        ? [{ kind: 'added', expected: '', found: added.join(' '), grave: false }]
+        : chosen.near.differences;
+    const differs = differences.length > 0;
     return {
       ...ABSENT,
       mark: differs ? 'altered' : where === 'elsewhere' ? 'elsewhere' : 'same-words',
@@ -200,7 +208,7 @@ export class QuoteIndex {
       places: differs ? [] : [place],
       matched: textAt(chosen.source, place.spans),
       score: Math.max(0, 1 - chosen.near.distance),
-      differences: chosen.near.differences,
+      differences,
     };
   }
 

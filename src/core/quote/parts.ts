@@ -3,8 +3,13 @@ export interface QuoteParts {
   /** The pieces that claim to be the page's words, in order. */
   readonly pieces: readonly string[];
   /** Between piece `i` and `i+1`: an ellipsis, or the words set in brackets. */
-  readonly joints: readonly ({ readonly kind: 'ellipsis' } | { readonly kind: 'bracket'; readonly inserted: string })[];
+  readonly joints: readonly Joint[];
+  /** Brackets before the first and behind the last piece. */
+  readonly outer: readonly Joint[];
 }
+
+/** What stands between two pieces of a quote. */
+export type Joint = { readonly kind: 'ellipsis' } | { readonly kind: 'bracket'; readonly inserted: string };
 
 const JOINT = /\[\s*(?:\.\s*){3,}\]|\[\s*…\s*\]|\(\s*(?:\.\s*){3}\)|\(\s*…\s*\)|(?:\.\s?){3,}|…+|\[([^\]]{2,80})\]/gu;
 const QUOTES = /^[\s"'“”„«»‹›‘’「」『』]+|[\s"'“”„«»‹›‘’「」『』]+$/gu;
@@ -20,7 +25,7 @@ export function trimQuote(quote: string): string {
  */
 export function splitParts(quote: string): QuoteParts | null {
   const pieces: string[] = [];
-  const joints: QuoteParts['joints'][number][] = [];
+  const joints: Joint[] = [];
   let from = 0;
   for (const match of quote.matchAll(JOINT)) {
     pieces.push(quote.slice(from, match.index));
@@ -31,13 +36,14 @@ export function splitParts(quote: string): QuoteParts | null {
   pieces.push(quote.slice(from));
   // An ellipsis before the first or behind the last word leaves nothing out of the quote.
   const hasWords = (piece: string | undefined): boolean => /[\p{L}\p{N}]/u.test(piece ?? '');
+  const outer: Joint[] = [];
   while (pieces.length > 1 && !hasWords(pieces[0])) {
     pieces.shift();
-    joints.shift();
+    outer.push(...joints.splice(0, 1));
   }
   while (pieces.length > 1 && !hasWords(pieces.at(-1))) {
     pieces.pop();
-    joints.pop();
+    outer.push(...joints.splice(-1, 1));
   }
   for (let at = 1; at < pieces.length - 1; at += 1) {
     if (hasWords(pieces[at])) continue;
@@ -45,5 +51,5 @@ export function splitParts(quote: string): QuoteParts | null {
     joints.splice(at, 1);
     at -= 1;
   }
-  return { pieces, joints };
+  return { pieces, joints, outer: outer.filter((joint) => joint.kind === 'bracket') };
 }

@@ -1,7 +1,7 @@
 import { fold, isSpace, tokenize, type Folded } from '../text';
 import type { Page, Span } from '../source';
 import { isFigure, isNegation } from './lexicon';
-import type { QuoteParts } from './parts';
+import type { Joint, QuoteParts } from './parts';
 import type { KeyStream } from './stream';
 import { onWordBounds, sameCharacters } from './stream';
 import type { Difference, Place } from './types';
@@ -95,9 +95,14 @@ export function placesOfParts(source: CheckedSource, parts: QuoteParts): FoundPl
     if (pieces.some((spans) => !onWordBounds(spans, page))) continue;
     const hidden = stretches.slice(1).flatMap((stretch, at) => {
       const gap = source.flow.spansOf((stretches[at] as { to: number }).to, stretch.from, page);
-      return hiddenIn(textAt(source, gap), parts.joints[at] as QuoteParts['joints'][number]);
+      return hiddenIn(textAt(source, gap), parts.joints[at] as Joint);
     });
-    places.push({ sourceId: source.id, spans: pieces.flat(), exact: false, hidden });
+    places.push({
+      sourceId: source.id,
+      spans: pieces.flat(),
+      exact: false,
+      hidden: [...hidden, ...insertedOutside(parts)],
+    });
   }
   return places.sort((a, b) => a.hidden.length - b.hidden.length);
 }
@@ -121,7 +126,7 @@ function follow(
 }
 
 /** What makes a gap dishonest: a negation, an exception or a figure that it swallows or puts in. */
-function hiddenIn(gap: string, joint: QuoteParts['joints'][number]): Difference[] {
+function hiddenIn(gap: string, joint: Joint): Difference[] {
   const inserted = joint.kind === 'bracket' ? tokenize(joint.inserted).map((token) => token.word) : [];
   const swallowed = tokenize(gap)
     .map((token) => ({ word: token.word, printed: gap.slice(token.start, token.end) }))
@@ -133,10 +138,22 @@ function hiddenIn(gap: string, joint: QuoteParts['joints'][number]): Difference[
     grave: true,
   }));
   const gapWords = new Set(tokenize(gap).map((token) => token.word));
+  // Brackets that the page has too are its own: what else stands beside them was dropped.
+  const own = inserted.length > 0 && inserted.every((word) => gapWords.has(word));
+  if (own && gapWords.size > new Set(inserted).size) {
+    const beside = tokenize(gap).filter((token) => !inserted.includes(token.word));
+    const expected = beside.map((token) => gap.slice(token.start, token.end)).join(' ');
+    return [...left, { kind: 'dropped', expected, found: '', grave: false }];
+  }
   const put: Difference[] = inserted
     .filter((word) => (isNegation(word) || isTelling(word)) && !gapWords.has(word))
     .map((word) => ({ kind: isNegation(word) ? 'negation' : 'figure', expected: '', found: word, grave: true }));
   return [...left, ...put];
+}
+
+/** What brackets before and behind a quote put in that the page does not have. */
+export function insertedOutside(parts: QuoteParts): Difference[] {
+  return parts.outer.flatMap((joint) => hiddenIn('', joint));
 }
 
 /** A number in digits, or a number word that counts; "one" is a pronoun too often. */
