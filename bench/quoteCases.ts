@@ -183,7 +183,8 @@ export function makeQuoteCases(
   }
   add('shuffled', 'absent', (document) => {
     const found = sentenceFrom(random, document);
-    return found && { quote: shuffled(random, flat(found.sentence)), page: found.page, truePage: null };
+    const quote = found === null ? '' : shuffled(random, flat(found.sentence));
+    return found === null || quote === flat(found.sentence) ? null : { quote, page: found.page, truePage: null };
   });
   return cases;
 }
