@@ -24,7 +24,10 @@ function closestMention(evidence: Evidence, question: Question): string | null {
   const asked = new Set(question.values.map((value) => value.slice(1)));
   const fresh = mentions.filter((one) => !asked.has(evidence.text.slice(one.start, one.end).replace(/,/g, '')));
   const [best] = [...(fresh.length > 0 ? fresh : mentions)].sort((a, b) => distance(a.start) - distance(b.start));
-  return best === undefined ? null : oneLine(evidence.text.slice(best.start, best.end));
+  if (best === undefined) return null;
+  // Contracts say a sum in words and again in figures: "two hundred crowns (200)".
+  const again = /^\s*\(\s?\d[\d,.]*\s?\)/.exec(evidence.text.slice(best.end))?.[0] ?? '';
+  return oneLine(evidence.text.slice(best.start, best.end + again.length));
 }
 
 /** The lines of the page above a table row, nearest first. */

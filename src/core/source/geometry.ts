@@ -45,6 +45,7 @@ function merge(boxes: Box[], box: Box): void {
 export function boxesOf(page: Page, { start, end }: Pick<Span, 'start' | 'end'>): Box[] {
   const { starts, ends, boxes } = page.geometry;
   const found: Box[] = [];
+  if (end <= start) return found;
   for (let run = 0; run < starts.length; run += 1) {
     const [from, to] = [starts[run] as number, ends[run] as number];
     if (to <= start || from >= end) continue;

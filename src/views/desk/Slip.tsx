@@ -66,7 +66,7 @@ export function Slip({ session, state, slip }: SlipProps) {
           </Button>
         )}
         {lead !== undefined && (
-          <Button data-key="copy" onClick={() => void copy()}>
+          <Button data-key="copy" onClick={() => void session.guard(copy)}>
             {copied ? 'Copied' : 'Copy'}
           </Button>
         )}

@@ -1,0 +1,103 @@
+import { describe, expect, test } from '@jest/globals';
+import { readingOf } from '../../../tests/support/pages';
+import { Library } from '../library';
+import { searchPassages } from '../search';
+import { gatherEvidence, leadOf, type Evidence } from './evidence';
+import { headlineOf } from './headline';
+import { analyseQuestion } from './question';
+import { weigh, WEIGHTS } from './weights';
+
+/** The best evidence for a question in a text of one page. */
+function evidenceOf(text: string, asked: string): { best: Evidence; headline: string } {
+  const library = new Library();
+  const { pages, sections } = readingOf(text);
+  library.add({ id: 'd', name: 'Paper', sha256: 's', pageCount: 1, language: 'en' });
+  pages.forEach((page) => library.addPage('d', page, sections));
+  library.finish('d');
+  const question = analyseQuestion(asked, 'en');
+  const sources = library.sources();
+  const found = gatherEvidence(sources, searchPassages(sources, question.terms, 10), question);
+  const best = found.find((one) => one.unit.kind !== 'heading');
+  if (best === undefined) throw new Error('Nothing was found.');
+  return { best, headline: headlineOf(best, question) };
+}
+
+describe('headlines', () => {
+  test.each([
+    [
+      'The rent of the quay is two hundred crowns (200) a month.',
+      'How much is the rent of the quay?',
+      'two hundred crowns (200)',
+    ],
+    ['The lease of the quay ends on 31 March 2027.', 'When does the lease of the quay end?', '31 March 2027'],
+    ['The term of the lease is twelve months from its date.', 'How long is the term of the lease?', 'twelve months'],
+    [
+      'The trust holds 18.2 per cent of the shares of the company.',
+      'What percentage of the shares does the trust hold?',
+      '18.2 per cent',
+    ],
+    ['The tenant shall not sublet the quay.', 'May the tenant sublet the quay?', 'No'],
+    [
+      'The tenant may sublet the quay if the board agrees.',
+      'May the tenant sublet the quay?',
+      'Yes, if the board agrees',
+    ],
+  ])('of “%s”', (text, asked, headline) => {
+    expect(evidenceOf(text, asked).headline).toBe(headline);
+  });
+
+  test('are cut at a word when a sentence is long', () => {
+    const text = `The master of the vessel explains ${'the course and the weather and the state of the sea '.repeat(6)}to the board.`;
+    const { headline } = evidenceOf(text, 'Explain what the master explains.');
+    expect(headline.length).toBeLessThanOrEqual(162);
+    expect(headline).toMatch(/ …$/);
+  });
+});
+
+describe('evidence', () => {
+  test('with the words of the question outweighs what stands beside it', () => {
+    const { best } = evidenceOf(
+      'Boats are painted in spring. The quay is swept each day. Fog is rare.',
+      'When is the quay swept?',
+    );
+    expect(best.text).toBe('The quay is swept each day.');
+    expect(best.features.covered).toBeGreaterThan(0.9);
+  });
+
+  test('in an item counts the words that announce the list', () => {
+    const { best } = evidenceOf(
+      'The tenant shall pay to the board:\n(a) for each mooring, nine crowns;\n(b) for each lamp, four crowns.',
+      'What must the tenant pay for each lamp?',
+    );
+    expect(best.text).toContain('lamp');
+    expect(best.features.led).toBeGreaterThan(best.features.covered);
+  });
+
+  test('of another year than the one asked for has no period', () => {
+    const { best } = evidenceOf(
+      'The revenue of the company in 2019 was 300 crowns.',
+      'What was the revenue of the company in 2021?',
+    );
+    expect(best.features.period).toBe(0);
+    expect(
+      evidenceOf('The revenue of the company in 2019 was 300 crowns.', 'What was the revenue in 2019?').best.features
+        .period,
+    ).toBe(1);
+  });
+
+  test('is the sum of its features by their weights', () => {
+    const { best } = evidenceOf('The quay is swept each day.', 'When is the quay swept?');
+    const names = Object.keys(WEIGHTS) as (keyof typeof WEIGHTS)[];
+    const sum = names.reduce((all, name) => all + WEIGHTS[name] * best.features[name], 0);
+    expect(weigh(best.features)).toBeCloseTo(sum, 9);
+    expect(best.score).toBe(weigh(best.features));
+  });
+
+  test('finds the lead of an item, and none for a plain sentence', () => {
+    const units = ['It pays:', '(a) one;', '(b) two.', 'The end.'].map((text) => ({
+      text,
+      unit: {} as Evidence['unit'],
+    }));
+    expect([0, 1, 2, 3].map((at) => leadOf(units, at))).toEqual([-1, 0, 0, -1]);
+  });
+});
