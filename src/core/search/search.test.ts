@@ -68,6 +68,39 @@ describe('passages', () => {
     expect(paths.every((number) => number !== undefined)).toBe(true);
   });
 
+  test('keep the items of a list with the words that announce it', () => {
+    const filler = 'The harbour lies in the lee of the hills and is open to the west.\n'.repeat(6);
+    const items = ['(a) nine crowns for a mooring;', '(b) four crowns for a lamp; and', '(c) two crowns for a rope.'];
+    const reading = readingOf(`${filler}1.2 The tenant shall pay to the board:\n${items.join('\n')}`);
+    const [page] = reading.pages;
+    const texts = passagesOf(reading, 90, 20).map((passage) =>
+      passage.units.flatMap((unit) => unit.spans.map((span) => page?.text.slice(span.start, span.end))).join('|'),
+    );
+    const withItems = texts.filter((text) => /\([abc]\)/.test(text));
+    expect(withItems).toHaveLength(1);
+    expect(withItems[0]).toMatch(/shall pay to the board:\|\(a\).*\(b\).*\(c\)/);
+  });
+
+  test('set footnotes apart from the sentences around them', () => {
+    const reading = readingOf('The owner keeps the boat in repair. It is a duty.\n7 See the survey of April.');
+    const [page] = reading.pages;
+    if (page === undefined) throw new Error('no page');
+    const noted = {
+      ...page,
+      lines: page.lines.map((line, at) => (at === 1 ? { ...line, role: 'note' as const } : line)),
+    };
+    const [passage] = passagesOf({ ...reading, pages: [noted] });
+    expect(passage?.units.map((unit) => unit.kind).sort()).toEqual(['note', 'sentence', 'sentence']);
+  });
+
+  test('take a row of numbers for a row, not for a sentence', () => {
+    const reading = readingOf('Staff costs 9,894 9,343');
+    const [page] = reading.pages;
+    if (page === undefined) throw new Error('no page');
+    const row = { ...page, lines: page.lines.map((line) => ({ ...line, cells: [0, 12, 18] })) };
+    expect(passagesOf({ ...reading, pages: [row] })[0]?.units.map((unit) => unit.kind)).toEqual(['row']);
+  });
+
   test('lose no sentence, whatever the sizes', () => {
     const text = fc.array(fc.stringMatching(/^[A-Z][a-z]{2,8}( [a-z]{2,8}){2,9}\.$/), { minLength: 1, maxLength: 30 });
     fc.assert(
