@@ -43,7 +43,7 @@ module.exports = {
     layer('store', 'src/store', ['src/core'], TESTS),
     layer('workers', 'src/workers', ['src/core', 'src/store'], TESTS),
     layer('ui', 'src/ui', ['src/core'], TESTS),
-    layer('views', 'src/views', ['src/core', 'src/store', 'src/workers', 'src/ui']),
+    layer('views', 'src/views', ['src/core', 'src/store', 'src/workers', 'src/ui'], TESTS),
     layer('app', 'src/app', ['src/views', 'src/ui']),
     layer('cli', 'cli', ['src/core'], TESTS),
     {
