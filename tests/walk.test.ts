@@ -1,14 +1,25 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
+import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import path from 'node:path';
 import type { Page } from 'puppeteer-core';
 import { openBrowser, type OpenBrowser } from './support/browser';
-import { allRead, ask, DEMO, find, firstSlip, press, saved, spines } from './support/desk';
+import { allRead, ask, bringIn, DEMO, find, firstSlip, press, saved, spines } from './support/desk';
+import { addPage, makePdf } from './support/pdf';
 import { startServer, type RunningServer } from './support/server';
 
 let server: RunningServer;
 let browser: OpenBrowser;
 let page: Page;
+const folder = mkdtempSync(path.join(tmpdir(), 'marked-page-walk-'));
+const lease = path.join(folder, 'Berth lease.pdf');
 
 beforeAll(async () => {
+  const lines = [
+    { text: '1 Rent', y: 120, bold: true },
+    { text: '1.1 The rent of berth nine is 3,200 crowns a year, payable on the first day of May.', y: 140 },
+  ];
+  writeFileSync(lease, await makePdf((doc) => addPage(doc, lines)));
   server = await startServer();
   browser = await openBrowser();
   page = await browser.newPage(server.url);
@@ -17,6 +28,7 @@ beforeAll(async () => {
 afterAll(async () => {
   await browser.close();
   await server.stop();
+  rmSync(folder, { recursive: true, force: true });
 });
 
 describe('from the empty desk to a file of findings', () => {
@@ -56,9 +68,23 @@ describe('from the empty desk to a file of findings', () => {
     expect(selectors.find((one) => one.type === 'TextQuoteSelector')?.exact).toContain('twenty bicycles');
   });
 
+  test('a file of one’s own goes the same way, beside the demo', async () => {
+    await (await find(page, 'nav a[href="/"]')).click();
+    await bringIn(page, lease);
+    await allRead(page, DEMO.length + 1);
+    await ask(page, 'How much is the rent of berth nine?');
+    expect(await firstSlip(page)).toMatch(/3,200 crowns.*Berth lease, p\. 1/);
+    await press(page, 'Keep');
+    await (await find(page, 'nav a[href="/review"]')).click();
+    await find(page, '[aria-label="Findings"] article:nth-of-type(2)');
+    rmSync(path.join(browser.downloads, 'findings.csv'));
+    await press(page, 'Save as CSV');
+    expect(await saved(browser.downloads, 'findings.csv')).toMatch(/Berth lease,1,/);
+  });
+
   test('everything is there again after a reload', async () => {
     await page.reload({ waitUntil: 'networkidle0' });
     await find(page, '[aria-label="Findings"] [aria-label="checked: exact"]');
-    expect(await spines(page)).toHaveLength(DEMO.length);
+    expect(await spines(page)).toHaveLength(DEMO.length + 1);
   });
 });

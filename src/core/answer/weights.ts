@@ -32,8 +32,8 @@ export interface Features {
 }
 
 /**
- * How much each feature counts. Found by coordinate search over the known-answer questions in bench/questions with the demo and four public manuals, and
- * tried on three manuals that were kept aside; see docs/measurements.md.
+ * How much each feature counts. Found by coordinate search over the known-answer questions in bench/questions on the demo and seven public manuals, held
+ * near values set by hand, and tried on four manuals that were kept aside; see docs/measurements.md.
  */
 export const WEIGHTS: Readonly<Record<keyof Features, number>> = {
   covered: 0.85,
