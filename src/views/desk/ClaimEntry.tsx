@@ -1,11 +1,10 @@
 'use client';
 
-import clsx from 'clsx';
 import type { Claim } from '@/core/answer';
 import type { QuestionSlip } from '@/store';
 import { Button } from '@/ui';
 import type { Session, SessionState } from '../session';
-import { QuoteEntry } from '../spread';
+import { Choosable, QuoteEntry } from '../spread';
 
 interface ClaimEntryProps {
   readonly session: Session;
@@ -27,16 +26,14 @@ export function ClaimEntry({ session, state, slip, claim, index, repeats }: Clai
     (finding) => finding.content?.text === claim.text && finding.content.question === slip.question,
   );
   if (first === undefined) return null;
-  const choose = (): void => session.choose(key, first);
   return (
-    <div
-      data-claim={key}
-      tabIndex={0}
-      role="group"
-      aria-label={`Claim ${index + 1}: ${claim.text}`}
-      onClick={choose}
-      onFocus={(event) => event.target === event.currentTarget && !chosen && choose()}
-      className={clsx('cursor-pointer px-3.5 py-2 outline-offset-[-2px]', chosen && 'bg-tint')}
+    <Choosable
+      session={session}
+      choice={key}
+      citation={first}
+      chosen={chosen}
+      label={`Claim ${index + 1}: ${claim.text}`}
+      steps
     >
       {!isQuote && !repeats && <p className="pb-1.5 font-reading text-[15px] leading-[21px]">{claim.text}</p>}
       {claim.citations.map((citation, at) => (
@@ -67,6 +64,6 @@ export function ClaimEntry({ session, state, slip, claim, index, repeats }: Clai
           }
         />
       ))}
-    </div>
+    </Choosable>
   );
 }

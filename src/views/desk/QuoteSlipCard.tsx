@@ -1,10 +1,9 @@
 'use client';
 
-import clsx from 'clsx';
 import { markInWords, Button } from '@/ui';
 import type { QuoteSlip } from '@/store';
 import type { Session, SessionState } from '../session';
-import { QuoteEntry } from '../spread';
+import { Choosable, QuoteEntry } from '../spread';
 
 const SAYS: Readonly<Record<QuoteSlip['citation']['mark'], string>> = {
   exact: 'These characters stand there',
@@ -33,14 +32,13 @@ export function QuoteSlipCard({ session, state, slip }: { session: Session; stat
           quote checked{cited === '' ? ', no page cited' : `, cited as ${cited}`}
         </p>
       </header>
-      <div
-        data-claim={key}
-        tabIndex={0}
-        role="group"
-        aria-label={`Checked: ${markInWords(citation.mark)}`}
-        onClick={() => session.choose(key, citation)}
-        onFocus={(event) => event.target === event.currentTarget && !chosen && session.choose(key, citation)}
-        className={clsx('cursor-pointer px-3.5 py-2 outline-offset-[-2px]', chosen && 'bg-tint')}
+      <Choosable
+        session={session}
+        choice={key}
+        citation={citation}
+        chosen={chosen}
+        label={`Checked: ${markInWords(citation.mark)}`}
+        steps
       >
         <p className="pb-1.5 font-reading text-[17px] font-semibold">
           {slip.tooShort ? 'Too short to tell' : SAYS[citation.mark]}
@@ -74,7 +72,7 @@ export function QuoteSlipCard({ session, state, slip }: { session: Session; stat
             Also at {slip.otherPlaces.map((place) => `${place.source}, page ${place.page}`).join('; ')}.
           </p>
         )}
-      </div>
+      </Choosable>
       <footer className="flex justify-end border-t border-rule px-3.5 py-1.5 text-[12px]">
         <Button look="quiet" onClick={() => session.asking.deleteSlip(slip)}>
           Delete

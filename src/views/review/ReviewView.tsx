@@ -1,12 +1,11 @@
 'use client';
 
-import clsx from 'clsx';
 import { useMemo, useRef } from 'react';
 import { findingsToAnnotations, findingsToCsv } from '@/core/exchange';
 import type { Finding } from '@/core/review';
 import { Button } from '@/ui';
 import { Frame } from '../frame';
-import { PageLeaf, QuoteEntry, ribbonMarks, Thread, type PageLeafHandle } from '../spread';
+import { Choosable, PageLeaf, QuoteEntry, ribbonMarks, Thread, type PageLeafHandle } from '../spread';
 import { useSession, type Session, type SessionState } from '../session';
 import { saveFile } from './saveFile';
 
@@ -78,15 +77,12 @@ function FindingCard({ session, state, finding }: { session: Session; state: Ses
         <span className="text-[12px] whitespace-nowrap text-muted">{day.format(finding.keptAt)}</span>
       </header>
       {content !== null && (
-        <div
-          role="group"
-          tabIndex={0}
-          aria-label={`Finding: ${content.text}`}
-          className={clsx('cursor-pointer px-3.5 py-2 outline-offset-[-2px]', chosen && 'bg-tint')}
-          onClick={() => first !== undefined && session.choose(finding.id, first)}
-          onFocus={(event) =>
-            event.target === event.currentTarget && !chosen && first !== undefined && session.choose(finding.id, first)
-          }
+        <Choosable
+          session={session}
+          choice={finding.id}
+          citation={first}
+          chosen={chosen}
+          label={`Finding: ${content.text}`}
         >
           {content.citations.every((citation) => citation.quote !== content.text) && (
             <p className="pb-1.5 font-reading text-[15px] leading-[21px]">{content.text}</p>
@@ -101,7 +97,7 @@ function FindingCard({ session, state, finding }: { session: Session; state: Ses
               action={null}
             />
           ))}
-        </div>
+        </Choosable>
       )}
       <footer className="flex items-center gap-3 border-t border-rule px-3.5 py-1.5">
         <input

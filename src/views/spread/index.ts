@@ -1,3 +1,4 @@
+export { Choosable } from './Choosable';
 export { PageLeaf, type PageLeafHandle } from './PageLeaf';
 export { QuoteEntry } from './QuoteEntry';
 export { ribbonMarks } from './ribbonMarks';
