@@ -67,6 +67,8 @@ describe('by keyboard alone', () => {
       {},
       before,
     );
+    // The field takes the page's label once the page is there.
+    await find(page, '[data-page-frame] canvas');
     await page.keyboard.press('g');
     await page.keyboard.type('ii');
     await page.keyboard.press('Enter');
