@@ -1,5 +1,5 @@
 /** Who may import whom: see “Layers” in docs/decisions.md. */
-const CORE_LAYERS = ['text', 'source', 'search', 'quote', 'answer', 'review', 'exchange'];
+const CORE_LAYERS = ['text', 'source', 'search', 'quote', 'answer', 'summary', 'review', 'exchange'];
 
 // Tests may use what stands above, to try a layer as it is used.
 const TESTS = '\\.test\\.tsx?$';

@@ -1,8 +1,9 @@
-import { Command, CommanderError } from 'commander';
+import { Command, CommanderError, InvalidArgumentError } from 'commander';
 import { ProblemError, toProblem, wordProblem } from '../src/core/problem';
 import { askCommand } from './commands/ask';
 import { checkCommand } from './commands/check';
 import { readCommand } from './commands/read';
+import { DEFAULT_SENTENCES, summaryCommand } from './commands/summary';
 import { EXIT, tell } from './terminal';
 
 /** Faults of a file rather than of the command's words. */
@@ -44,7 +45,24 @@ function program(done: (code: number) => void): Command {
     .requiredOption('--quotes <file>', 'JSON lines, JSON or CSV of quotes')
     .option('--json', 'one JSON object a quote', false)
     .action(async (options: { sources: string[]; quotes: string; json: boolean }) => done(await checkCommand(options)));
+  command
+    .command('summary')
+    .description('a summary of each document, made of its own sentences, each checked')
+    .requiredOption('--sources <paths...>', 'documents or folders to sum up')
+    .option('--sentences <count>', 'how many sentences, from 1 to 40', wholeNumber, DEFAULT_SENTENCES)
+    .option('--about <text>', 'only what bears on this', '')
+    .option('--json', 'one JSON object a document', false)
+    .action(async (options: { sources: string[]; sentences: number; about: string; json: boolean }) =>
+      done(await summaryCommand(options)),
+    );
   return command;
+}
+
+function wholeNumber(given: string): number {
+  const number = Number(given);
+  if (!Number.isInteger(number) || number < 1 || number > 40)
+    throw new InvalidArgumentError('Give a whole number from 1 to 40.');
+  return number;
 }
 
 async function run(): Promise<number> {

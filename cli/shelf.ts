@@ -2,13 +2,26 @@ import path from 'node:path';
 import { Library } from '../src/core/library';
 import type { AskedSource } from '../src/core/answer';
 import { findSources } from './paths';
-import { readFiles } from './reading';
+import { readFiles, type FileRead } from './reading';
 import { clearProgress, showProgress, tellProblem } from './terminal';
 
 export interface Shelf {
   readonly library: Library;
   /** True when some file given could not be read; it was told. */
   readonly incomplete: boolean;
+}
+
+function take(library: Library, { name, sha256, facts, language, pages, sections }: FileRead): void {
+  library.add({ id: name, name, sha256, pageCount: facts.pageCount, language });
+  pages.forEach((page, at) => library.addPage(name, page, sections[at] ?? []));
+  library.finish(name);
+}
+
+/** A library of files that were read; ids are the names. */
+export function libraryOf(reads: readonly FileRead[]): Library {
+  const library = new Library();
+  for (const read of reads) take(library, read);
+  return library;
 }
 
 /** Reads all documents that paths name into a library; ids are the names. Files that cannot be read are told and passed over. */
@@ -24,10 +37,7 @@ export async function openShelf(paths: readonly string[]): Promise<Shelf> {
       tellProblem(result.problem);
       continue;
     }
-    const { name, sha256, facts, language, pages, sections } = result.read;
-    library.add({ id: name, name, sha256, pageCount: facts.pageCount, language });
-    pages.forEach((page, at) => library.addPage(name, page, sections[at] ?? []));
-    library.finish(name);
+    take(library, result.read);
   }
   clearProgress();
   return { library, incomplete };

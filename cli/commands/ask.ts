@@ -1,6 +1,6 @@
 import { askBuiltIn, splitQuestions, type Answer } from '../../src/core/answer';
-import type { Citation } from '../../src/core/quote';
 import { oneLine } from '../../src/core/text';
+import { asCite, placeInWords } from '../cite';
 import { readQuestions, type QuestionRecord } from '../records';
 import { matchSource, openShelf } from '../shelf';
 import { EXIT, print, tell } from '../terminal';
@@ -12,11 +12,6 @@ export interface AskOptions {
   readonly json: boolean;
 }
 
-function cite(citation: Citation): Record<string, unknown> {
-  const { sourceName, page, label, section, quote, mark, words, place } = citation;
-  return { source: sourceName, page, label, section, quote, mark, words, place };
-}
-
 function asJson(id: string, question: string, answer: Answer): string {
   return JSON.stringify({
     id,
@@ -26,7 +21,7 @@ function asJson(id: string, question: string, answer: Answer): string {
     claims: answer.claims.map((claim) => ({
       text: claim.text,
       standing: claim.standing,
-      citations: claim.citations.map(cite),
+      citations: claim.citations.map(asCite),
       figures: [],
     })),
     calculations: answer.calculations,
@@ -38,11 +33,7 @@ function asJson(id: string, question: string, answer: Answer): string {
   });
 }
 
-const GLYPHS = { exact: '=', 'same-words': '≈', elsewhere: '↷', altered: '≠', absent: '∅' } as const;
-
 function asText(question: string, answer: Answer): string {
-  const place = (citation: Citation): string =>
-    `${GLYPHS[citation.mark]} ${citation.sourceName}, p. ${citation.label ?? citation.page ?? '?'}${citation.section === '' ? '' : ` · ${citation.section}`}`;
   if (!answer.found) {
     const nearest = answer.passages
       .slice(0, 3)
@@ -57,7 +48,7 @@ function asText(question: string, answer: Answer): string {
   }
   const claims = answer.claims.flatMap((claim) => [
     `  ${claim.text}`,
-    ...claim.citations.map((citation) => `    ${place(citation)}`),
+    ...claim.citations.map((citation) => `    ${placeInWords(citation)}`),
   ]);
   return [question, `  ${answer.headline}`, ...claims, ''].join('\n');
 }

@@ -1,7 +1,23 @@
 import { sectionPath, type Section } from '../../src/core/source';
+import { FACT_FIELDS, factsOf } from '../../src/core/summary';
 import { findSources } from '../paths';
 import { readFiles, type FileRead } from '../reading';
+import { libraryOf } from '../shelf';
 import { clearProgress, EXIT, print, showProgress, tellProblem } from '../terminal';
+
+/** What the document says of itself, a list where there may be several. */
+function factsIn(read: FileRead): Record<string, unknown> {
+  const library = libraryOf([read]);
+  const [source] = library.sources();
+  const facts = source === undefined ? [] : factsOf(source, library.quotes);
+  const told = Object.fromEntries(
+    FACT_FIELDS.map((field) => [
+      field,
+      facts.filter((fact) => fact.field === field).map(({ value, citation }) => ({ value, page: citation.page })),
+    ]),
+  );
+  return { pages: read.facts.pageCount, fileTitle: read.facts.title, ...told };
+}
 
 function asJson(read: FileRead): string {
   const sections: Section[] = [];
@@ -25,7 +41,7 @@ function asJson(read: FileRead): string {
     sha256: read.sha256,
     kind: /\.pdf$/i.test(read.name) ? 'pdf' : 'text',
     language: read.language,
-    facts: { title: read.facts.title, pages: read.facts.pageCount },
+    facts: factsIn(read),
     pages,
     warnings: [],
     ms: Math.round(read.milliseconds),

@@ -4,7 +4,7 @@ import '@fontsource-variable/literata/standard.css';
 import '@fontsource-variable/literata/standard-italic.css';
 import '@fontsource-variable/work-sans';
 import '@/ui/theme.css';
-import { THEME_SCRIPT } from '@/views/frame';
+import { Frame, THEME_SCRIPT } from '@/views/frame';
 
 export const metadata: Metadata = {
   title: 'Marked Page',
@@ -17,7 +17,9 @@ export default function RootLayout({ children }: { children: ReactNode }) {
       <head>
         <script dangerouslySetInnerHTML={{ __html: THEME_SCRIPT }} />
       </head>
-      <body>{children}</body>
+      <body>
+        <Frame>{children}</Frame>
+      </body>
     </html>
   );
 }

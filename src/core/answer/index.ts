@@ -1,4 +1,4 @@
-export { askBuiltIn, type AskOptions } from './ask';
+export { askBuiltIn, checkClaim, type AskOptions } from './ask';
 export { splitQuestions } from './question';
 export type {
   Answer,

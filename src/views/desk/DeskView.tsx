@@ -3,7 +3,6 @@
 import { useMemo, useRef } from 'react';
 import { Button } from '@/ui';
 import { useSession, type Session } from '../session';
-import { Frame } from '../frame';
 import { AskBox, type AskBoxHandle } from './AskBox';
 import { PageLeaf, ribbonMarks, Thread, type PageLeafHandle } from '../spread';
 import { QuoteSlipCard } from './QuoteSlipCard';
@@ -27,53 +26,39 @@ export function DeskView() {
     target?.focus();
   };
 
-  if (state.phase === 'opening')
-    return (
-      <Frame session={session} state={state} view="Desk">
-        <p className="p-8 font-reading text-muted italic">Opening the dossier …</p>
-      </Frame>
-    );
+  if (state.shelf.length === 0 && state.slips.length === 0) return <EmptyDesk session={session} />;
   return (
-    <Frame session={session} state={state} view="Desk">
-      {state.shelf.length === 0 && state.slips.length === 0 ? (
-        <EmptyDesk session={session} />
-      ) : (
-        <div className="relative flex min-w-0 flex-1">
-          <section
-            aria-label="Questions and answers"
-            className="flex w-[46%] min-w-[400px] shrink-0 flex-col bg-ground"
-          >
-            <div className="px-4 pt-3 pb-2.5">
-              <AskBox session={session} state={state} handle={ask} onAnswered={showAnswer} />
-            </div>
-            <div data-slips className="min-h-0 flex-1 space-y-3 overflow-y-auto px-4 pb-4">
-              {state.slips.map((slip) =>
-                slip.kind === 'question' ? (
-                  <Slip key={slip.id} session={session} state={state} slip={slip} />
-                ) : (
-                  <QuoteSlipCard key={slip.id} session={session} state={state} slip={slip} />
-                ),
-              )}
-              {state.slips.length === 0 && (
-                <p className="px-1 pt-3 font-reading text-[15px] leading-[23px] text-muted italic">
-                  Answers lie here as slips, newest first. Each is made of quotes, and each quote is held against its
-                  page before you see it. Documents can be asked while they are still being read.
-                </p>
-              )}
-            </div>
-          </section>
-          <PageLeaf
-            session={session}
-            state={state}
-            handle={leaf}
-            marks={marks}
-            onAsk={(text) => ask.current?.ask(text)}
-            onCheck={(text, cited) => ask.current?.check(text, cited)}
-          />
-          <Thread watch={state} />
+    <div className="relative flex min-w-0 flex-1">
+      <section aria-label="Questions and answers" className="flex w-[46%] min-w-[400px] shrink-0 flex-col bg-ground">
+        <div className="px-4 pt-3 pb-2.5">
+          <AskBox session={session} state={state} handle={ask} onAnswered={showAnswer} />
         </div>
-      )}
-    </Frame>
+        <div data-slips className="min-h-0 flex-1 space-y-3 overflow-y-auto px-4 pb-4">
+          {state.slips.map((slip) =>
+            slip.kind === 'question' ? (
+              <Slip key={slip.id} session={session} state={state} slip={slip} />
+            ) : (
+              <QuoteSlipCard key={slip.id} session={session} state={state} slip={slip} />
+            ),
+          )}
+          {state.slips.length === 0 && (
+            <p className="px-1 pt-3 font-reading text-[15px] leading-[23px] text-muted italic">
+              Answers lie here as slips, newest first. Each is made of quotes, and each quote is held against its page
+              before you see it. Documents can be asked while they are still being read.
+            </p>
+          )}
+        </div>
+      </section>
+      <PageLeaf
+        session={session}
+        state={state}
+        handle={leaf}
+        marks={marks}
+        onAsk={(text) => ask.current?.ask(text)}
+        onCheck={(text, cited) => ask.current?.check(text, cited)}
+      />
+      <Thread watch={state} />
+    </div>
   );
 }
 

@@ -2,10 +2,11 @@
 
 import clsx from 'clsx';
 import Link from 'next/link';
+import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import { wordProblem } from '@/core/problem';
 import { Button, Dialog, Drawing, formText } from '@/ui';
-import { useDrawing, type Session, type SessionState } from '../session';
+import { useDrawing, useSession, type Session, type SessionState } from '../session';
 import { Decisions } from './Decisions';
 import { Shelf } from './Shelf';
 import { Shortcuts } from './Shortcuts';
@@ -16,15 +17,14 @@ const VIEWS = [
   { href: '/review', name: 'Review' },
 ] as const;
 
-interface FrameProps {
+interface PartProps {
   readonly session: Session;
   readonly state: SessionState;
-  readonly view: (typeof VIEWS)[number]['name'];
-  readonly children: ReactNode;
 }
 
-/** What all views share: the dossier's head, the shelf, notices, decisions; files may be dropped anywhere on it. */
-export function Frame({ session, state, view, children }: FrameProps) {
+/** What all views share, and what stays while one moves between them: the dossier's head, the shelf, notices, decisions; files may be dropped anywhere on it. */
+export function Frame({ children }: { readonly children: ReactNode }) {
+  const { session, state } = useSession();
   const draw = useDrawing();
   const [dropping, setDropping] = useState(false);
   const [shortcuts, setShortcuts] = useState(false);
@@ -59,10 +59,16 @@ export function Frame({ session, state, view, children }: FrameProps) {
           void session.documents.bringIn([...event.dataTransfer.files]);
         }}
       >
-        <Head session={session} state={state} view={view} onShortcuts={() => setShortcuts(true)} />
+        <Head session={session} state={state} onShortcuts={() => setShortcuts(true)} />
         <Shelf session={session} state={state} />
         <Notices session={session} state={state} />
-        <main className="flex min-h-0 flex-1">{children}</main>
+        <main className="flex min-h-0 flex-1">
+          {state.phase === 'opening' ? (
+            <p className="p-8 font-reading text-muted italic">Opening the dossier …</p>
+          ) : (
+            children
+          )}
+        </main>
         {dropping && (
           <div className="pointer-events-none fixed inset-3 z-30 flex items-center justify-center border-2 border-dashed border-accent bg-leaf/80 font-reading text-2xl text-accent">
             Drop PDFs to bring them in
@@ -79,7 +85,8 @@ export function Frame({ session, state, view, children }: FrameProps) {
   );
 }
 
-function Head({ session, state, view, onShortcuts }: Omit<FrameProps, 'children'> & { onShortcuts: () => void }) {
+function Head({ session, state, onShortcuts }: PartProps & { readonly onShortcuts: () => void }) {
+  const path = usePathname();
   const [theme, switchTheme] = useTheme();
   const pages = state.shelf.reduce((sum, { edition }) => sum + (edition.facts?.pageCount ?? 0), 0);
   const [naming, setNaming] = useState(false);
@@ -102,10 +109,10 @@ function Head({ session, state, view, onShortcuts }: Omit<FrameProps, 'children'
           <Link
             key={href}
             href={href}
-            aria-current={view === name ? 'page' : undefined}
+            aria-current={path === href ? 'page' : undefined}
             className={clsx(
               'flex h-full items-center border-b-2 px-2.5 pt-0.5',
-              view === name ? 'border-accent font-semibold' : 'border-transparent text-muted hover:text-ink',
+              path === href ? 'border-accent font-semibold' : 'border-transparent text-muted hover:text-ink',
             )}
           >
             {name}
@@ -157,7 +164,7 @@ function count(number: number, noun: string): string {
   return `${number.toLocaleString('en')} ${noun}${number === 1 ? '' : 's'}`;
 }
 
-function Notices({ session, state }: { session: Session; state: SessionState }) {
+function Notices({ session, state }: PartProps) {
   if (state.notices.length === 0 && state.arriving.length === 0) return null;
   return (
     <ul aria-live="polite" className="max-h-28 shrink-0 overflow-y-auto border-b border-rule bg-leaf px-4 py-1">

@@ -4,7 +4,6 @@ import { useMemo, useRef } from 'react';
 import { findingsToAnnotations, findingsToCsv } from '@/core/exchange';
 import type { Finding } from '@/core/review';
 import { Button } from '@/ui';
-import { Frame } from '../frame';
 import { Choosable, PageLeaf, QuoteEntry, ribbonMarks, Thread, type PageLeafHandle } from '../spread';
 import { useSession, type Session, type SessionState } from '../session';
 import { saveFile } from './saveFile';
@@ -19,46 +18,42 @@ export function ReviewView() {
   const marks = useMemo(() => ribbonMarks(state), [state]);
   const newest = [...state.findings].reverse();
   return (
-    <Frame session={session} state={state} view="Review">
-      <div className="relative flex min-w-0 flex-1">
-        <section aria-label="Findings" className="flex w-[46%] min-w-[400px] shrink-0 flex-col bg-ground">
-          <div className="flex items-baseline gap-3 px-4 pt-3 pb-2">
-            <h2 className="flex-1 font-reading text-[17px] font-semibold">
-              {newest.length === 1 ? 'One finding' : `${newest.length} findings`}
-            </h2>
-            <Button
-              look="outline"
-              disabled={newest.length === 0}
-              onClick={() =>
-                saveFile('findings.csv', 'text/csv;charset=utf-8', `\ufeff${findingsToCsv(state.findings)}`)
-              }
-            >
-              Save as CSV
-            </Button>
-            <Button
-              look="outline"
-              disabled={newest.length === 0}
-              onClick={() => saveFile('findings.jsonld', 'application/ld+json', findingsToAnnotations(state.findings))}
-            >
-              Save as annotations
-            </Button>
-          </div>
-          <div data-slips className="min-h-0 flex-1 space-y-3 overflow-y-auto px-4 pb-4">
-            {newest.map((finding) => (
-              <FindingCard key={finding.id} session={session} state={state} finding={finding} />
-            ))}
-            {newest.length === 0 && state.phase === 'ready' && (
-              <p className="px-1 pt-3 font-reading text-[15px] leading-[23px] text-muted italic">
-                Nothing is kept yet. On the desk, keep a claim with K or its Keep button, or select text on a page and
-                keep that.
-              </p>
-            )}
-          </div>
-        </section>
-        <PageLeaf session={session} state={state} handle={leaf} marks={marks} onAsk={NOTHING} onCheck={NOTHING} />
-        <Thread watch={state} />
-      </div>
-    </Frame>
+    <div className="relative flex min-w-0 flex-1">
+      <section aria-label="Findings" className="flex w-[46%] min-w-[400px] shrink-0 flex-col bg-ground">
+        <div className="flex items-baseline gap-3 px-4 pt-3 pb-2">
+          <h2 className="flex-1 font-reading text-[17px] font-semibold">
+            {newest.length === 1 ? 'One finding' : `${newest.length} findings`}
+          </h2>
+          <Button
+            look="outline"
+            disabled={newest.length === 0}
+            onClick={() => saveFile('findings.csv', 'text/csv;charset=utf-8', `\ufeff${findingsToCsv(state.findings)}`)}
+          >
+            Save as CSV
+          </Button>
+          <Button
+            look="outline"
+            disabled={newest.length === 0}
+            onClick={() => saveFile('findings.jsonld', 'application/ld+json', findingsToAnnotations(state.findings))}
+          >
+            Save as annotations
+          </Button>
+        </div>
+        <div data-slips className="min-h-0 flex-1 space-y-3 overflow-y-auto px-4 pb-4">
+          {newest.map((finding) => (
+            <FindingCard key={finding.id} session={session} state={state} finding={finding} />
+          ))}
+          {newest.length === 0 && state.phase === 'ready' && (
+            <p className="px-1 pt-3 font-reading text-[15px] leading-[23px] text-muted italic">
+              Nothing is kept yet. On the desk, keep a claim with K or its Keep button, or select text on a page and
+              keep that.
+            </p>
+          )}
+        </div>
+      </section>
+      <PageLeaf session={session} state={state} handle={leaf} marks={marks} onAsk={NOTHING} onCheck={NOTHING} />
+      <Thread watch={state} />
+    </div>
   );
 }
 

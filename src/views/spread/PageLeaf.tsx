@@ -4,7 +4,7 @@ import { useCallback, useEffect, useImperativeHandle, useRef, useState, type Ref
 import { wordProblem } from '@/core/problem';
 import { oneLine } from '@/core/text';
 import type { Shelved } from '@/store';
-import { Button, formText, PagePaper, Ribbon, useSize, type PageSelection, type RibbonMark } from '@/ui';
+import { Button, PagePaper, Ribbon, useSize, type PageSelection, type RibbonMark } from '@/ui';
 import { pageNamed, pageProblem, usePage, type Session, type SessionState } from '../session';
 
 export interface PageLeafHandle {
@@ -114,7 +114,6 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
             {source.name}
           </h2>
           <GoTo
-            key={`${source.id} ${number} ${page?.label ?? ''}`}
             field={goTo}
             label={page?.label ?? String(number)}
             number={number}
@@ -222,13 +221,18 @@ interface GoToProps {
   readonly onGo: (given: string) => void;
 }
 
+/** The page as people name it, and a field to go to another; what is typed stays until it is used or left, whatever page comes up meanwhile. */
 function GoTo({ field, label, number, pageCount, onGo }: GoToProps) {
+  const [typed, setTyped] = useState<string | null>(null);
   return (
     <form
       className="flex items-baseline gap-1.5 whitespace-nowrap text-muted"
       onSubmit={(event) => {
         event.preventDefault();
-        onGo(formText(event.currentTarget, 'page'));
+        if (typed !== null && typed.trim() !== '') onGo(typed);
+        setTyped(null);
+        // The keys of the desk work again at once.
+        event.currentTarget.querySelector('input')?.blur();
       }}
     >
       <label>
@@ -236,9 +240,11 @@ function GoTo({ field, label, number, pageCount, onGo }: GoToProps) {
         <input
           ref={field}
           name="page"
-          defaultValue={label}
+          value={typed ?? label}
           aria-label="Go to page, by label or number"
           className="w-12 rounded-[2px] border border-rule bg-leaf px-1 text-center text-ink"
+          onChange={(event) => setTyped(event.target.value)}
+          onBlur={() => setTyped(null)}
         />
       </label>
       <span>{label === String(number) ? `of ${pageCount}` : `(${ordinal(number)} of ${pageCount})`}</span>
