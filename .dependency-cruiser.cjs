@@ -1,5 +1,5 @@
 /** Who may import whom: see “Layers” in docs/decisions.md. */
-const CORE_LAYERS = ['text', 'source', 'search', 'quote', 'answer', 'summary', 'review', 'exchange'];
+const CORE_LAYERS = ['text', 'source', 'search', 'quote', 'answer', 'summary', 'model', 'review', 'exchange'];
 
 // Tests may use what stands above, to try a layer as it is used.
 const TESTS = '\\.test\\.tsx?$';
@@ -23,6 +23,7 @@ const layer = (name, path, allowed, pathNot = undefined) => ({
 const OFFERING = [
   ...CORE_LAYERS.map((name) => `src/core/${name}`),
   'src/store',
+  'src/server',
   'src/ui',
   'src/views/frame',
   'src/views/session',
@@ -44,8 +45,9 @@ module.exports = {
     layer('workers', 'src/workers', ['src/core', 'src/store'], TESTS),
     layer('ui', 'src/ui', ['src/core'], TESTS),
     layer('views', 'src/views', ['src/core', 'src/store', 'src/workers', 'src/ui'], TESTS),
-    layer('app', 'src/app', ['src/views', 'src/ui']),
-    layer('cli', 'cli', ['src/core'], TESTS),
+    layer('server', 'src/server', ['src/core'], TESTS),
+    layer('app', 'src/app', ['src/views', 'src/ui', 'src/server']),
+    layer('cli', 'cli', ['src/core', 'src/server'], TESTS),
     {
       name: 'core-has-no-platform',
       severity: 'error',

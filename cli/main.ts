@@ -26,15 +26,17 @@ function program(done: (code: number) => void): Command {
     .requiredOption('--sources <paths...>', 'documents or folders to ask')
     .option('--question <text>', 'one question, or several in one message')
     .option('--questions <file>', 'JSON lines of {"id","question","docs"?}')
-    .option('--reader <name>', 'who composes the answer', 'built-in')
+    .option(
+      '--reader <name>',
+      'who composes the answer: built-in, a connected model of the configuration, or practice: careful, careless, slow, failing',
+      'built-in',
+    )
     .option('--json', 'one JSON object a question', false)
     .action(
       async (options: { sources: string[]; question?: string; questions?: string; reader: string; json: boolean }) => {
         if ((options.question === undefined) === (options.questions === undefined)) {
           command.error('Give either --question with a text, or --questions with a file.', { exitCode: EXIT.usage });
         }
-        if (options.reader !== 'built-in')
-          command.error(`There is no reader “${options.reader}”: use “built-in”.`, { exitCode: EXIT.usage });
         done(await askCommand(options));
       },
     );

@@ -2,7 +2,9 @@ import { spawn } from 'node:child_process';
 import { createServer } from 'node:net';
 import { fileURLToPath } from 'node:url';
 
-/** Serves the built application on 127.0.0.1: on PORT when it is given, else on the first free port from 3000 on. */
+/** Serves the built application on 127.0.0.1, or on HOST when it is given: on PORT when that is given, else on the first free port from 3000 on. */
+const host = process.env.HOST ?? '127.0.0.1';
+const loopback = ['127.0.0.1', '::1', 'localhost'].includes(host);
 const given = process.env.PORT;
 if (given !== undefined && !/^\d{1,5}$/.test(given)) {
   process.stderr.write(`marked-page: PORT is “${given}”, which is no port: give a number from 1 to 65535.\n`);
@@ -13,7 +15,7 @@ function isFree(port) {
   return new Promise((resolve) => {
     const probe = createServer();
     probe.once('error', () => resolve(false));
-    probe.listen(port, '127.0.0.1', () => probe.close(() => resolve(true)));
+    probe.listen(port, host, () => probe.close(() => resolve(true)));
   });
 }
 
@@ -30,13 +32,13 @@ async function choosePort() {
 
 const port = await choosePort();
 const next = fileURLToPath(new URL('../node_modules/next/dist/bin/next', import.meta.url));
-const server = spawn(process.execPath, [next, 'start', '-H', '127.0.0.1', '-p', String(port)], {
+const server = spawn(process.execPath, [next, 'start', '-H', host, '-p', String(port)], {
   stdio: ['inherit', 'pipe', 'inherit'],
   // Nothing leaves the machine, the framework's own statistics included.
-  env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1' },
+  env: { ...process.env, NEXT_TELEMETRY_DISABLED: '1', MARKED_PAGE_LOOPBACK: loopback ? '1' : '0' },
 });
 server.stdout.on('data', (text) => {
-  if (String(text).includes('Ready')) process.stdout.write(`Marked Page is at http://127.0.0.1:${port}\n`);
+  if (String(text).includes('Ready')) process.stdout.write(`Marked Page is at http://${host}:${port}\n`);
 });
 for (const signal of ['SIGINT', 'SIGTERM']) process.on(signal, () => server.kill(signal));
 server.on('exit', (code) => process.exit(code ?? 0));

@@ -1,18 +1,22 @@
-import { askBuiltIn, splitQuestions, type Answer } from '../../src/core/answer';
+import { splitQuestions } from '../../src/core/answer';
+import { toProblem } from '../../src/core/problem';
 import { oneLine } from '../../src/core/text';
 import { asCite, placeInWords } from '../cite';
 import { readQuestions, type QuestionRecord } from '../records';
 import { matchSource, openShelf } from '../shelf';
-import { EXIT, print, tell } from '../terminal';
+import { readerNamed, type ReaderSays } from '../readers';
+import { EXIT, print, tell, tellProblem } from '../terminal';
 
 export interface AskOptions {
   readonly sources: readonly string[];
   readonly question?: string;
   readonly questions?: string;
+  readonly reader: string;
   readonly json: boolean;
 }
 
-function asJson(id: string, question: string, answer: Answer): string {
+function asJson(id: string, question: string, said: ReaderSays): string {
+  const { answer } = said;
   return JSON.stringify({
     id,
     question,
@@ -29,11 +33,15 @@ function asJson(id: string, question: string, answer: Answer): string {
     missing: answer.missing,
     passages: answer.passages.map(({ source, page, section, text, score }) => ({ source, page, section, text, score })),
     searches: answer.searches,
+    ...(said.sent === undefined
+      ? {}
+      : { reader: answer.reader, asides: said.asides, unknown: said.unknown, sent: said.sent }),
     ms: answer.milliseconds,
   });
 }
 
-function asText(question: string, answer: Answer): string {
+function asText(question: string, said: ReaderSays): string {
+  const { answer } = said;
   if (!answer.found) {
     const nearest = answer.passages
       .slice(0, 3)
@@ -50,7 +58,9 @@ function asText(question: string, answer: Answer): string {
     `  ${claim.text}`,
     ...claim.citations.map((citation) => `    ${placeInWords(citation)}`),
   ]);
-  return [question, `  ${answer.headline}`, ...claims, ''].join('\n');
+  const asides = (said.asides ?? []).map((aside) => `  (not from the documents) ${aside}`);
+  const headline = answer.headline ?? 'Nothing of this answer is carried by the documents.';
+  return [question, `  ${headline}`, ...claims, ...asides, ''].join('\n');
 }
 
 /** `ask`: each question's answer with its checked citations. Gives the exit code. */
@@ -59,7 +69,10 @@ export async function askCommand(options: AskOptions): Promise<number> {
     options.questions === undefined
       ? [{ id: '1', question: options.question ?? '' }]
       : readQuestions(options.questions);
+  const reader = readerNamed(options.reader);
   const { library, incomplete } = await openShelf(options.sources);
+  const ask = reader(library);
+  let failed = false;
   for (const record of records) {
     const all = library.sources();
     const named = record.docs?.map(
@@ -70,9 +83,17 @@ export async function askCommand(options: AskOptions): Promise<number> {
     const asked = named?.filter((id) => id !== undefined);
     const sources = asked === undefined || asked.length === 0 ? all : library.sources(asked);
     for (const question of splitQuestions(record.question)) {
-      const answer = askBuiltIn(question, sources, library.quotes, { now: () => performance.now() });
-      print(options.json ? asJson(record.id, question, answer) : asText(question, answer));
+      try {
+        const said = await ask(question, record.history ?? [], sources);
+        print(options.json ? asJson(record.id, question, said) : asText(question, said));
+      } catch (caught) {
+        // A reader that fails once may answer the next question.
+        const found = toProblem(caught);
+        failed = true;
+        if (options.json) print(JSON.stringify({ id: record.id, question, found: false, problem: found }));
+        tellProblem(found);
+      }
     }
   }
-  return incomplete ? EXIT.unreadable : EXIT.done;
+  return incomplete || failed ? EXIT.unreadable : EXIT.done;
 }

@@ -1,6 +1,6 @@
 import { problem } from '../../src/core/problem';
 import { citationOf, type QuoteCheck } from '../../src/core/quote';
-import type { AskedSource } from '../../src/core/answer';
+import { standingOf, type AskedSource } from '../../src/core/answer';
 import type { Library } from '../../src/core/library';
 import { readQuotes, type QuoteRecord } from '../records';
 import { matchSource, openShelf, pageOfLabel } from '../shelf';
@@ -72,10 +72,11 @@ class Checker {
     const began = performance.now();
     const checked = record.citations.map((one) => this.quote(record.id, { ...one, label: null }));
     const stands = checked.length > 0 && checked.every((one) => isGood(one.check));
+    const quotes = checked.map((one, at) => ({ mark: one.check.mark, quote: record.citations[at]?.quote ?? '' }));
     const line = {
       id: record.id,
       claim: record.claim,
-      standing: stands ? 'carried' : 'not-carried',
+      standing: standingOf(record.claim ?? '', quotes, this.sources[0]?.segment.language ?? 'und'),
       citations: checked.map((one) => one.line),
       figures: [],
       ms: Math.round((performance.now() - began) * 100) / 100,

@@ -32,6 +32,26 @@ const WORDING = {
     'This browser does not let the page keep data ({reason}): leave private browsing or allow storage for this site.',
   'log-invalid':
     'The review log in this browser is damaged at event {id}: nothing was changed; export what you can and restore a copy.',
+  'model-busy':
+    '“{reader}” takes no more questions just now (429): wait a little and ask again, or take the built-in answer.',
+  'model-key': '“{reader}” does not accept its key: correct the key in the settings of the readers.',
+  'model-unknown': '“{reader}” knows no model “{model}” at its address: correct the model’s name or the address.',
+  'model-refused': '“{reader}” refused the request ({status}): ask with a smaller budget, or take the built-in answer.',
+  'model-failed': '“{reader}” failed ({status}): ask again, or take the built-in answer.',
+  'model-broken':
+    '“{reader}” broke off in mid-answer: what had arrived was checked and stands; ask again, or take the built-in answer.',
+  'model-garbled': '“{reader}” gave an answer in a form that cannot be read: ask again, or take the built-in answer.',
+  'model-unreachable': '“{reader}” cannot be reached: check its address and that it is running.',
+  'model-slow':
+    '“{reader}” said nothing for {seconds} seconds and was given up: ask again, or take the built-in answer.',
+  'model-stopped': 'Stopped before “{reader}” was done: what had arrived was checked and stands.',
+  'reader-unknown': 'There is no reader “{reader}” here: choose one of {known}.',
+  'request-invalid': 'The request cannot be used: {reason}.',
+  'request-too-large': 'The request is larger than {limit} kB: send fewer passages.',
+  'request-origin': 'Requests from other sites are refused: use the application’s own pages.',
+  'endpoints-fixed':
+    'This server is open to other machines and asks only the endpoints in its own configuration: have this one added there.',
+  'endpoints-invalid': 'The configuration of endpoints cannot be used: {reason}. Correct it and start again.',
   unexpected:
     'Something went wrong that this application did not foresee ({reason}): try again, and reload the page if it stays.',
 } as const;

@@ -1,6 +1,7 @@
 import { citationOf, type QuoteIndex } from '../quote';
 import { searchPassages, sectionOf, textOfSpans, unitsOfPassage, type Hit } from '../search';
 import type { Span } from '../source';
+import { standingOf } from './standing';
 import { answerFrom, BUILT_IN } from './builtIn';
 import { analyseQuestion, type Question } from './question';
 import type { Answer, AskedSource, Claim, DraftClaim, FoundPassage } from './types';
@@ -38,14 +39,32 @@ export function checkClaim(claim: DraftClaim, sources: readonly AskedSource[], i
       sources.map((source) => source.id),
     );
     const id = check.at?.sourceId ?? draft.sourceId;
-    return citationOf(draft.quote, check, sources.find((source) => source.id === id) ?? null, draft.page);
+    const named = sources.find((source) => source.id === draft.sourceId)?.name ?? draft.sourceId;
+    return citationOf(draft.quote, check, sources.find((source) => source.id === id) ?? null, draft.page, named);
   });
-  const good = citations.length > 0 && citations.every((one) => one.words === 'exact' || one.words === 'same');
-  return { text: claim.text, standing: good ? 'carried' : 'not-carried', citations };
+  const language = sources[0]?.segment.language ?? 'und';
+  return { text: claim.text, standing: standingOf(claim.text, citations, language), citations };
 }
 
 function searchesOf(question: Question): string[] {
   return [...question.phrases.map((phrase) => `“${phrase}”`), question.words.join(' ')].filter((one) => one !== '');
+}
+
+/** What a search for a question found, before any reader composes an answer from it. */
+export interface Search {
+  readonly question: Question;
+  readonly hits: readonly Hit[];
+  /** The ten best passages, in order. */
+  readonly passages: readonly FoundPassage[];
+  /** What was searched for. */
+  readonly searches: readonly string[];
+}
+
+/** Searches the sources for what answers a question. */
+export function searchFor(question: string, sources: readonly AskedSource[]): Search {
+  const analysed = analyseQuestion(question, sources[0]?.segment.language ?? 'en');
+  const hits = searchPassages(sources, analysed.terms, SHOWN);
+  return { question: analysed, hits, passages: hits.map(passageOf), searches: searchesOf(analysed) };
 }
 
 /** Asks the built-in reader one question over the sources and checks what it says. The same question gets the same answer. */
@@ -56,17 +75,15 @@ export function askBuiltIn(
   options: AskOptions,
 ): Answer {
   const began = options.now();
-  const language = sources[0]?.segment.language ?? 'en';
-  const analysed = analyseQuestion(question, language);
-  const hits = searchPassages(sources, analysed.terms, SHOWN);
+  const { question: analysed, hits, passages, searches } = searchFor(question, sources);
   const drafted = answerFrom(sources, hits, analysed);
   const claims = drafted.claims.map((claim) => checkClaim(claim, sources, index));
   return {
     ...drafted,
     found: drafted.headline !== null,
     claims,
-    passages: hits.map(passageOf),
-    searches: searchesOf(analysed),
+    passages,
+    searches,
     reader: BUILT_IN,
     milliseconds: Math.round((options.now() - began) * 10) / 10,
   };

@@ -1,4 +1,5 @@
-export { askBuiltIn, checkClaim, type AskOptions } from './ask';
+export { askBuiltIn, checkClaim, searchFor, type AskOptions, type Search } from './ask';
+export { addsFigure, standingOf } from './standing';
 export { splitQuestions } from './question';
 export type {
   Answer,

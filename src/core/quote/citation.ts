@@ -24,6 +24,8 @@ export interface Citation {
   readonly differences: readonly Difference[];
   /** What the page says at the place, when that is not the quote to the letter. */
   readonly matched: string;
+  /** Where whoever wrote it says it stands, when it does not stand there. */
+  readonly cited?: { readonly source: string; readonly page: number | null } | undefined;
 }
 
 /** A document as a citation needs it. */
@@ -38,12 +40,16 @@ export interface CitableSource {
 /** Characters of context kept before and after a quote. */
 const CONTEXT = 40;
 
-/** The citation of a checked quote; `source` is the document its place is in, or the one cited where it stands nowhere. */
+/**
+ * The citation of a checked quote; `source` is the document its place is in, or the one cited where it stands nowhere; `cited` is the page,
+ * and `citedName` the document, that it was said to be from.
+ */
 export function citationOf(
   quote: string,
   check: QuoteCheck,
   source: CitableSource | null,
   cited: number | null,
+  citedName: string | null = source?.name ?? null,
 ): Citation {
   const first = check.at?.spans[0];
   const last = check.at?.spans.at(-1);
@@ -68,5 +74,6 @@ export function citationOf(
     place: check.place,
     differences: check.differences,
     matched: check.mark === 'exact' ? '' : check.matched,
+    ...(check.mark === 'elsewhere' && citedName !== null ? { cited: { source: citedName, page: cited } } : {}),
   };
 }

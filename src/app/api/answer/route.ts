@@ -1,0 +1,5 @@
+import { answerRoute } from '@/server';
+
+export function POST(request: Request): Promise<Response> {
+  return answerRoute(request);
+}
