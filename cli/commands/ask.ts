@@ -1,4 +1,5 @@
-import { splitQuestions } from '../../src/core/answer';
+import { askBuiltIn, completeQuestion, splitQuestions, type AskedSource } from '../../src/core/answer';
+import type { Library } from '../../src/core/library';
 import { toProblem } from '../../src/core/problem';
 import { oneLine } from '../../src/core/text';
 import { asCite, placeInWords } from '../cite';
@@ -15,11 +16,12 @@ export interface AskOptions {
   readonly json: boolean;
 }
 
-function asJson(id: string, question: string, said: ReaderSays): string {
+function asJson(id: string, question: string, completed: string, said: ReaderSays): string {
   const { answer } = said;
   return JSON.stringify({
     id,
     question,
+    ...(completed === question ? {} : { completed }),
     found: answer.found,
     answer: answer.headline,
     claims: answer.claims.map((claim) => ({
@@ -63,6 +65,27 @@ function asText(question: string, said: ReaderSays): string {
   return [question, `  ${headline}`, ...claims, ...asides, ''].join('\n');
 }
 
+/** Earlier questions, each made whole by the one before it. */
+function wholeHistory(history: readonly string[]): string[] {
+  return history.reduce<string[]>((whole, question) => {
+    const before = whole.at(-1);
+    return [...whole, before === undefined ? question : completeQuestion(question, { question: before, said: [] })];
+  }, []);
+}
+
+/** A follow-up made whole by the last question of its history, and by what the documents answer to that. */
+function completedBy(
+  question: string,
+  history: readonly string[],
+  sources: readonly AskedSource[],
+  library: Library,
+): string {
+  const before = history.at(-1);
+  if (before === undefined) return question;
+  const { headline, claims } = askBuiltIn(before, sources, library.quotes, { now: () => performance.now() });
+  return completeQuestion(question, { question: before, said: [headline ?? '', ...claims.map((claim) => claim.text)] });
+}
+
 /** `ask`: each question's answer with its checked citations. Gives the exit code. */
 export async function askCommand(options: AskOptions): Promise<number> {
   const records: readonly QuestionRecord[] =
@@ -84,8 +107,10 @@ export async function askCommand(options: AskOptions): Promise<number> {
     const sources = asked === undefined || asked.length === 0 ? all : library.sources(asked);
     for (const question of splitQuestions(record.question)) {
       try {
-        const said = await ask(question, record.history ?? [], sources);
-        print(options.json ? asJson(record.id, question, said) : asText(question, said));
+        const history = wholeHistory(record.history ?? []);
+        const completed = completedBy(question, history, sources, library);
+        const said = await ask(completed, history, sources);
+        print(options.json ? asJson(record.id, question, completed, said) : asText(completed, said));
       } catch (caught) {
         // A reader that fails once may answer the next question.
         const found = toProblem(caught);

@@ -32,6 +32,17 @@ const WORDING = {
     'This browser does not let the page keep data ({reason}): leave private browsing or allow storage for this site.',
   'log-invalid':
     'The review log in this browser is damaged at event {id}: nothing was changed; export what you can and restore a copy.',
+  'review-invalid': 'This review file was not taken in: {reason}. Nothing was changed; have it saved and sent anew.',
+  'review-version':
+    'This review file is of version {version}, which this application does not know: nothing was changed; use a newer one.',
+  'review-conflict':
+    'This review file tells event {id} otherwise than the one here: nothing was changed; have its sender save it anew.',
+  'review-broken': 'With this review file the log would be broken at event {id}: nothing was changed.',
+  'review-own': 'This review file holds events in your own name that were not made here: nothing was changed.',
+  'archive-invalid': 'This archive was not opened: {reason}. Nothing was changed; save it anew where it came from.',
+  'archive-version':
+    'This archive is of version {version}, which this application does not know: nothing was changed; use a newer one.',
+  'archive-present': 'This dossier is here already, as “{name}”: open that one, or delete it first.',
   'model-busy':
     '“{reader}” takes no more questions just now (429): wait a little and ask again, or take the built-in answer.',
   'model-key': '“{reader}” does not accept its key: correct the key in the settings of the readers.',

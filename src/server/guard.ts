@@ -1,4 +1,4 @@
-import Joi from 'joi';
+import type Joi from 'joi';
 import { onLoopback } from './config';
 import { problem, wordProblem, type Problem } from '../core/problem';
 
@@ -48,7 +48,7 @@ export async function bodyOf<T>(
       ),
     };
   }
-  return { value: checked.value as T };
+  return { value: checked.value };
 }
 
 /** The body as text; null when it is larger than allowed, however it was announced. */

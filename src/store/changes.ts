@@ -3,6 +3,9 @@ export type Change =
   | { readonly kind: 'shelf'; readonly dossierId: string }
   | { readonly kind: 'slips'; readonly dossierId: string }
   | { readonly kind: 'log'; readonly dossierId: string }
+  | { readonly kind: 'bearings'; readonly dossierId: string }
+  | { readonly kind: 'dossiers' }
+  | { readonly kind: 'settings' }
   | { readonly kind: 'pages'; readonly editionId: string };
 
 const NAME = 'marked-page changes';

@@ -1,11 +1,12 @@
-import { openDB, type IDBPDatabase } from 'idb';
+import { openDB, type IDBPDatabase, type IDBPTransaction, type StoreNames } from 'idb';
 import { problem, ProblemError } from '../core/problem';
 import { DATABASE, SCHEMA_VERSION, type Schema } from './schema';
 
 export type Database = IDBPDatabase<Schema>;
+type Upgrade = IDBPTransaction<Schema, StoreNames<Schema>[], 'versionchange'>;
 
 /** Steps from each version to the next; a database of any older version passes through all that follow. */
-const MIGRATIONS: readonly ((database: Database) => void)[] = [
+const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promise<void> | void)[] = [
   (database) => {
     database.createObjectStore('dossiers', { keyPath: 'id' });
     database.createObjectStore('sources', { keyPath: 'id' }).createIndex('dossier', 'dossierId');
@@ -17,7 +18,32 @@ const MIGRATIONS: readonly ((database: Database) => void)[] = [
     database.createObjectStore('events', { keyPath: ['dossierId', 'id'] }).createIndex('dossier', 'dossierId');
     database.createObjectStore('settings');
   },
+  async (database, transaction) => {
+    database.createObjectStore('bearings', { keyPath: 'sourceId' }).createIndex('dossier', 'dossierId');
+    database.createObjectStore('endpoints', { keyPath: 'name' });
+    await fill(transaction, 'dossiers', (old) => ({ ...old, openedAt: old.createdAt }));
+    await fill(transaction, 'sources', (old) => ({ ...old, facts: {} }));
+    await fill(transaction, 'slips', (old) => {
+      const slip = { ...old, folded: false, pinned: false };
+      if (slip.kind !== 'question') return slip;
+      const settings = { passages: slip.answer.passages.length, budget: null, index: '' };
+      return { ...slip, completed: slip.question, settings, model: null, second: null };
+    });
+  },
 ];
+
+/** Rewrites every record of a store. */
+async function fill<S extends 'dossiers' | 'sources' | 'slips'>(
+  transaction: Upgrade,
+  name: S,
+  change: (old: Schema[S]['value']) => Schema[S]['value'],
+): Promise<void> {
+  let cursor = await transaction.objectStore(name).openCursor();
+  while (cursor !== null) {
+    await cursor.update(change(cursor.value));
+    cursor = await cursor.continue();
+  }
+}
 
 let opened: Promise<Database> | null = null;
 
@@ -36,8 +62,12 @@ export function database(): Promise<Database> {
 async function open(): Promise<Database> {
   let blocked = false;
   const opening = openDB<Schema>(DATABASE, SCHEMA_VERSION, {
-    upgrade: (handle, from) => {
-      for (const migrate of MIGRATIONS.slice(from)) migrate(handle);
+    upgrade: (handle, from, _to, transaction) => {
+      const migrateAll = async (): Promise<void> => {
+        for (const migrate of MIGRATIONS.slice(from)) await migrate(handle, transaction);
+      };
+      // A step that fails leaves the older version as it was.
+      migrateAll().catch(() => transaction.abort());
     },
     blocked: () => {
       blocked = true;

@@ -1,30 +1,36 @@
+export { openArchive, saveArchive } from './archive';
 export { announce, onChange, type Change } from './changes';
-export { appendEvent, listEvents } from './log';
+export { listBearings, storeBearings } from './bearings';
+export { freshDossier, getDossier, latestDossier, listDossiers, storeDossier, type DossierListed } from './dossiers';
+export { appendEvent, listEvents, mergeEvents, ownActor } from './log';
 export { getPage, getSegment, pageOfLabel, pagesFrom, storePages, storeSegment } from './pages';
-export { removeSource } from './removal';
+export { deleteDossier, removeEverything, removeSource } from './removal';
+export { deleteEndpoint, getSetting, listEndpoints, storeEndpoint, storeSetting, type Setting } from './settings';
 export {
   editionId,
   fileOf,
-  getDossier,
   getEdition,
   listShelf,
-  openDossier,
-  renameDossier,
   shelve,
   updateEdition,
   updateSource,
   type Admitted,
   type Shelved,
 } from './shelf';
-export { deleteSlip, listSlips, storeSlip } from './slips';
+export { deleteSlip, listSlips, storeSlip, updateSlip } from './slips';
 export type {
   EditionState,
+  ModelPart,
+  Opinion,
   QuestionSlip,
   QuoteSlip,
   SlipScope,
+  SlipSettings,
+  StoredBearings,
   StoredDossier,
   StoredEdition,
   StoredPage,
   StoredSlip,
   StoredSource,
+  SummarySlip,
 } from './schema';

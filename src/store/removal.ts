@@ -1,15 +1,22 @@
-import { erased, foldFindings, type FindingPayload, type LogEvent } from '../core/review';
+import { erased, foldReview, type FindingPayload, type LogEvent } from '../core/review';
+import type { IDBPTransaction } from 'idb';
 import { announce } from './changes';
 import { database } from './database';
-import type { StoredSlip } from './schema';
+import type { Claim } from '../core/answer';
+import type { Opinion, Schema, StoredSlip, StoredSource } from './schema';
+
+function citesIn(claims: readonly Claim[], sourceId: string): boolean {
+  return claims.some((claim) => claim.citations.some((citation) => citation.sourceId === sourceId));
+}
+
+function mentionedIn({ answer }: Opinion, sourceId: string): boolean {
+  return answer.passages.some((passage) => passage.sourceId === sourceId) || citesIn(answer.claims, sourceId);
+}
 
 function mentions(slip: StoredSlip, sourceId: string): boolean {
   if (slip.kind === 'quote') return slip.citation.sourceId === sourceId;
-  const { claims, passages } = slip.answer;
-  return (
-    passages.some((passage) => passage.sourceId === sourceId) ||
-    claims.some((claim) => claim.citations.some((citation) => citation.sourceId === sourceId))
-  );
+  if (slip.kind === 'summary') return citesIn(slip.claims, sourceId);
+  return mentionedIn(slip, sourceId) || (slip.second !== null && mentionedIn(slip.second, sourceId));
 }
 
 function quotes(event: LogEvent, sourceId: string): boolean {
@@ -27,36 +34,43 @@ function withoutSource(slip: StoredSlip, sourceId: string): StoredSlip {
       citation: { ...citation, section: '', before: '', after: '', matched: '', spans: [], differences: [] },
     };
   }
-  const claims = slip.answer.claims.filter(
-    (claim) => !claim.citations.some((citation) => citation.sourceId === sourceId),
-  );
-  const kept = claims.length === slip.answer.claims.length;
-  const passages = slip.answer.passages.filter((passage) => passage.sourceId !== sourceId);
+  if (slip.kind === 'summary') return { ...slip, claims: withoutClaims(slip.claims, sourceId) };
   return {
     ...slip,
+    ...opinionWithout(slip, sourceId),
+    second: slip.second === null ? null : opinionWithout(slip.second, sourceId),
+  };
+}
+
+function withoutClaims(claims: readonly Claim[], sourceId: string): Claim[] {
+  return claims.filter((claim) => !claim.citations.some((citation) => citation.sourceId === sourceId));
+}
+
+function opinionWithout({ answer, model }: Opinion, sourceId: string): Opinion {
+  const claims = withoutClaims(answer.claims, sourceId);
+  const kept = claims.length === answer.claims.length;
+  return {
+    // A model's words without a citation may repeat any document.
+    model: model === null || kept ? model : { ...model, asides: [] },
     answer: {
-      ...slip.answer,
+      ...answer,
       claims,
-      passages,
-      headline: kept ? slip.answer.headline : 'The document that answered this was removed.',
+      passages: answer.passages.filter((passage) => passage.sourceId !== sourceId),
+      headline: kept ? answer.headline : 'The document that answered this was removed.',
     },
   };
 }
 
-/**
- * Removes a document: its editions with pages, segments and files that no other document uses, and its text from slips. With
- * `eraseQuotes` the findings that cite it lose their text too, else they keep their quotes; withdrawn ones lose it in any case. One transaction.
- */
-export async function removeSource(sourceId: string, eraseQuotes: boolean): Promise<void> {
-  const handle = await database();
-  const transaction = handle.transaction(
-    ['sources', 'editions', 'files', 'pages', 'segments', 'slips', 'events'],
-    'readwrite',
-  );
+type Removing = IDBPTransaction<Schema, typeof TOUCHED, 'readwrite'>;
+const TOUCHED: (
+  'sources' | 'editions' | 'files' | 'pages' | 'segments' | 'slips' | 'events' | 'bearings' | 'dossiers'
+)[] = ['sources', 'editions', 'files', 'pages', 'segments', 'slips', 'events', 'bearings', 'dossiers'];
+
+/** Deletes a source with its bearings, and the editions and files that no other source uses. */
+async function dropSource(transaction: Removing, source: StoredSource): Promise<void> {
   const sources = transaction.objectStore('sources');
-  const source = await sources.get(sourceId);
-  if (source === undefined) return;
-  await sources.delete(sourceId);
+  await sources.delete(source.id);
+  await transaction.objectStore('bearings').delete(source.id);
   const others = await sources.getAll();
   for (const editionId of source.editionIds) {
     if (others.some((other) => other.editionIds.includes(editionId))) continue;
@@ -66,19 +80,57 @@ export async function removeSource(sourceId: string, eraseQuotes: boolean): Prom
     await transaction.objectStore('pages').delete(IDBKeyRange.bound([editionId, 0], [editionId, Infinity]));
     if (edition !== undefined) await transaction.objectStore('files').delete(edition.sha256);
   }
+}
+
+/**
+ * Removes a document: its editions with pages, segments and files that no other document uses, and its text from slips. With
+ * `eraseQuotes` the findings that cite it lose their text too, else they keep their quotes; withdrawn ones lose it in any case. One transaction.
+ */
+export async function removeSource(sourceId: string, eraseQuotes: boolean): Promise<void> {
+  const handle = await database();
+  const transaction = handle.transaction(TOUCHED, 'readwrite');
+  const source = await transaction.objectStore('sources').get(sourceId);
+  if (source === undefined) return;
+  await dropSource(transaction, source);
   const slips = transaction.objectStore('slips');
   for (const slip of await slips.index('dossier').getAll(source.dossierId)) {
     if (mentions(slip, sourceId)) await slips.put(withoutSource(slip, sourceId));
   }
   const events = transaction.objectStore('events');
   const stored = await events.index('dossier').getAll(source.dossierId);
-  const standing = new Set(foldFindings(stored.map((one) => one.event)).map((finding) => finding.id));
+  const standing = new Set(foldReview(stored.map((one) => one.event)).findings.map((finding) => finding.id));
   const gone = new Set(
     stored
       .filter(({ event }) => quotes(event, sourceId) && (eraseQuotes || !standing.has(event.target)))
       .map(({ event }) => event.target),
   );
-  for (const one of stored) if (gone.has(one.event.target)) await events.put({ ...one, event: erased(one.event) });
+  for (const one of stored)
+    if (gone.has(one.event.target)) await events.put({ ...one, event: erased(one.event), erased: true });
   await transaction.done;
   for (const kind of ['shelf', 'slips', 'log'] as const) announce({ kind, dossierId: source.dossierId });
+}
+
+/** Deletes a dossier with its documents, slips and review. One transaction. */
+export async function deleteDossier(dossierId: string): Promise<void> {
+  const handle = await database();
+  const transaction = handle.transaction(TOUCHED, 'readwrite');
+  for (const source of await transaction.objectStore('sources').index('dossier').getAll(dossierId))
+    await dropSource(transaction, source);
+  for (const slip of await transaction.objectStore('slips').index('dossier').getAllKeys(dossierId))
+    await transaction.objectStore('slips').delete(slip);
+  for (const event of await transaction.objectStore('events').index('dossier').getAllKeys(dossierId))
+    await transaction.objectStore('events').delete(event);
+  await transaction.objectStore('dossiers').delete(dossierId);
+  await transaction.done;
+  announce({ kind: 'dossiers' });
+}
+
+/** Empties the database: dossiers, files, endpoints, settings, everything. One transaction. */
+export async function removeEverything(): Promise<void> {
+  const handle = await database();
+  const names = [...handle.objectStoreNames];
+  const transaction = handle.transaction(names, 'readwrite');
+  await Promise.all(names.map((name) => transaction.objectStore(name).clear()));
+  await transaction.done;
+  announce({ kind: 'dossiers' });
 }

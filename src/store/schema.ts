@@ -1,14 +1,16 @@
 import type { DBSchema } from 'idb';
-import type { Answer } from '../core/answer';
+import type { Answer, Claim } from '../core/answer';
+import type { Endpoint, Sent } from '../core/model';
 import type { Problem } from '../core/problem';
 import type { Citation } from '../core/quote';
 import type { LogEvent } from '../core/review';
 import type { Segment } from '../core/search';
+import type { Fact, FactField } from '../core/summary';
 import type { EditionFacts, Page, Section } from '../core/source';
 import type { Language } from '../core/text';
 
 export const DATABASE = 'marked-page';
-export const SCHEMA_VERSION = 1;
+export const SCHEMA_VERSION = 2;
 /** Names the code that read an edition; a better reader makes a new edition of the same bytes. */
 export const READER = 'pdf/1';
 
@@ -17,6 +19,8 @@ export interface StoredDossier {
   readonly id: string;
   readonly name: string;
   readonly createdAt: number;
+  /** When it was last worked in; the latest is opened first. */
+  readonly openedAt: number;
 }
 
 /** A document on a dossier's shelf. */
@@ -30,6 +34,8 @@ export interface StoredSource {
   readonly chosen: boolean;
   /** Editions, oldest first; the last is asked. */
   readonly editionIds: readonly string[];
+  /** Facts that the analyst corrected or added; they stand before those that were read. */
+  readonly facts: Readonly<Partial<Record<FactField, string>>>;
 }
 
 export type EditionState = 'waiting' | 'reading' | 'stopped' | 'ready' | 'failed';
@@ -80,12 +86,57 @@ interface SlipBase {
   /** The slip it follows up; null for a question of its own. */
   readonly follows: string | null;
   readonly scope: readonly SlipScope[];
+  readonly folded: boolean;
+  readonly pinned: boolean;
 }
 
-export interface QuestionSlip extends SlipBase {
-  readonly kind: 'question';
-  readonly question: string;
+/** What only a connected model's answer has. */
+export interface ModelPart {
+  /** What it said without a citation: not from the documents. */
+  readonly asides: readonly string[];
+  /** True when it says that it does not know. */
+  readonly unknown: boolean;
+  /** What left the machine; null while it answers, and when it broke off. */
+  readonly sent: Sent | null;
+  /** Why it ended before it was done. */
+  readonly problem: Problem | null;
+}
+
+/** What an answer was made with, beside the documents. */
+export interface SlipSettings {
+  /** Passages found and shown. */
+  readonly passages: number;
+  /** Tokens that could be sent; null for the built-in reader. */
+  readonly budget: number | null;
+  /** How the index was built. */
+  readonly index: string;
+}
+
+/** One reader's answer to a slip's question. */
+export interface Opinion {
   readonly answer: Answer;
+  readonly model: ModelPart | null;
+}
+
+export interface QuestionSlip extends SlipBase, Opinion {
+  readonly kind: 'question';
+  /** As it was typed. */
+  readonly question: string;
+  /** As it was asked: a follow-up made whole. */
+  readonly completed: string;
+  readonly settings: SlipSettings;
+  /** What another reader says to the same question. */
+  readonly second: Opinion | null;
+}
+
+/** A summary of several documents; one of a single document is kept with that. */
+export interface SummarySlip extends SlipBase {
+  readonly kind: 'summary';
+  readonly sentences: number;
+  readonly about: string;
+  readonly claims: readonly Claim[];
+  readonly by: Answer['reader'];
+  readonly milliseconds: number;
 }
 
 /** A quote that someone pasted to be checked. */
@@ -101,12 +152,29 @@ export interface QuoteSlip extends SlipBase {
   readonly instead: string | null;
 }
 
-export type StoredSlip = QuestionSlip | QuoteSlip;
+export type StoredSlip = QuestionSlip | QuoteSlip | SummarySlip;
+
+/** What a document is and says in short, with who made it and when. */
+export interface StoredBearings {
+  readonly v: 1;
+  readonly sourceId: string;
+  readonly dossierId: string;
+  /** The edition it was made from. */
+  readonly editionId: string;
+  readonly facts: readonly Fact[];
+  readonly sentences: number;
+  readonly about: string;
+  readonly claims: readonly Claim[];
+  readonly by: Answer['reader'];
+  readonly madeAt: number;
+}
 
 export interface StoredEvent {
   readonly dossierId: string;
   readonly id: string;
   readonly event: LogEvent;
+  /** True when its text was erased here: it stays erased, whatever a colleague's review holds. */
+  readonly erased?: true;
 }
 
 export interface Schema extends DBSchema {
@@ -119,4 +187,6 @@ export interface Schema extends DBSchema {
   slips: { key: string; value: StoredSlip; indexes: { dossier: string } };
   events: { key: [string, string]; value: StoredEvent; indexes: { dossier: string } };
   settings: { key: string; value: string };
+  bearings: { key: string; value: StoredBearings; indexes: { dossier: string } };
+  endpoints: { key: string; value: Endpoint };
 }

@@ -12,30 +12,6 @@ export function editionId(sha256: string): string {
   return `${READER}@${sha256}`;
 }
 
-/** The dossier at hand; the first one is made when there is none. */
-export async function openDossier(newId: string, now: number): Promise<StoredDossier> {
-  const handle = await database();
-  const transaction = handle.transaction('dossiers', 'readwrite');
-  const [first] = await transaction.store.getAll();
-  const dossier = first ?? { v: 1 as const, id: newId, name: 'My dossier', createdAt: now };
-  if (first === undefined) await transaction.store.put(dossier);
-  await transaction.done;
-  return dossier;
-}
-
-export async function renameDossier(id: string, name: string): Promise<void> {
-  const handle = await database();
-  const transaction = handle.transaction('dossiers', 'readwrite');
-  const dossier = await transaction.store.get(id);
-  if (dossier !== undefined) await transaction.store.put({ ...dossier, name });
-  await transaction.done;
-  announce({ kind: 'shelf', dossierId: id });
-}
-
-export async function getDossier(id: string): Promise<StoredDossier | undefined> {
-  return (await database()).get('dossiers', id);
-}
-
 /** Documents of a dossier in the order they were brought in. */
 export async function listShelf(dossierId: string): Promise<Shelved[]> {
   const handle = await database();
@@ -77,7 +53,7 @@ export interface Admitted {
   readonly bytes: Blob;
 }
 
-function freshEdition({ sha256, name, bytes }: Admitted): StoredEdition {
+export function freshEdition({ sha256, name, bytes }: Admitted): StoredEdition {
   return {
     v: 1,
     id: editionId(sha256),
@@ -99,11 +75,19 @@ function freshEdition({ sha256, name, bytes }: Admitted): StoredEdition {
 /** Puts a file on the shelf as a new document, or as a new edition of `replaces`; bytes and edition are stored once. One transaction. */
 export async function shelve(
   file: Admitted,
-  at: { readonly dossierId: string; readonly newId: string; readonly now: number; readonly replaces: string | null },
+  at: {
+    readonly dossier: StoredDossier;
+    readonly newId: string;
+    readonly now: number;
+    readonly replaces: string | null;
+  },
 ): Promise<StoredSource> {
   const handle = await database();
   return keeping(file.name, async () => {
-    const transaction = handle.transaction(['sources', 'editions', 'files'], 'readwrite');
+    const transaction = handle.transaction(['dossiers', 'sources', 'editions', 'files'], 'readwrite');
+    // A dossier is stored with the first thing that is put into it.
+    const dossiers = transaction.objectStore('dossiers');
+    if ((await dossiers.get(at.dossier.id)) === undefined) await dossiers.put(at.dossier);
     const [sources, editions, files] = [
       transaction.objectStore('sources'),
       transaction.objectStore('editions'),
@@ -118,16 +102,17 @@ export async function shelve(
         ? {
             v: 1,
             id: at.newId,
-            dossierId: at.dossierId,
+            dossierId: at.dossier.id,
             name: file.name.replace(/\.pdf$/i, ''),
             addedAt: at.now,
             chosen: true,
             editionIds: [id],
+            facts: {},
           }
         : { ...replaced, editionIds: [...replaced.editionIds.filter((one) => one !== id), id] };
     await sources.put(source);
     await transaction.done;
-    announce({ kind: 'shelf', dossierId: at.dossierId });
+    announce({ kind: 'shelf', dossierId: at.dossier.id });
     return source;
   });
 }

@@ -17,3 +17,15 @@ export async function deleteSlip(slip: StoredSlip): Promise<void> {
   await (await database()).delete('slips', slip.id);
   announce({ kind: 'slips', dossierId: slip.dossierId });
 }
+
+/** Changes a slip in one transaction; nothing happens when it is gone. */
+export async function updateSlip<S extends StoredSlip>(id: string, change: (slip: S) => StoredSlip): Promise<void> {
+  const handle = await database();
+  await keeping('the slip', async () => {
+    const transaction = handle.transaction('slips', 'readwrite');
+    const slip = (await transaction.store.get(id)) as S | undefined;
+    if (slip !== undefined) await transaction.store.put(change(slip));
+    await transaction.done;
+    if (slip !== undefined) announce({ kind: 'slips', dossierId: slip.dossierId });
+  });
+}

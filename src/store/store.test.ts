@@ -5,36 +5,29 @@ import { openDB } from 'idb';
 import { pagesOf } from '../../tests/support/pages';
 import type { Answer } from '../core/answer';
 import type { Citation } from '../core/quote';
-import { firstBroken, foldFindings } from '../core/review';
+import { firstBroken, foldReview, type LogEvent } from '../core/review';
 import { onChange, type Change } from './changes';
 import { closeDatabase, database, keeping } from './database';
 import { appendEvent, listEvents } from './log';
 import { getPage, getSegment, pageOfLabel, pagesFrom, storePages, storeSegment } from './pages';
 import { removeSource } from './removal';
 import { DATABASE, SCHEMA_VERSION, type QuestionSlip, type StoredPage, type StoredSource } from './schema';
-import {
-  editionId,
-  fileOf,
-  getEdition,
-  listShelf,
-  openDossier,
-  renameDossier,
-  shelve,
-  updateEdition,
-  updateSource,
-} from './shelf';
+import { editionId, fileOf, getEdition, listShelf, shelve, updateEdition, updateSource } from './shelf';
+import { freshDossier, getDossier, latestDossier, storeDossier } from './dossiers';
 import { deleteSlip, listSlips, storeSlip } from './slips';
 
 // An open channel to other tabs would keep the test process alive.
 Object.defineProperty(globalThis, 'BroadcastChannel', { value: undefined });
 
 const DOSSIER = 'dossier-1';
+const HERE = freshDossier(DOSSIER, 'My dossier', 1);
+const foldFindings = (log: readonly LogEvent[]) => foldReview(log).findings;
 const sha = (letter: string): string => letter.repeat(64);
 const SECRET = 'The secret rent is 3,200 crowns';
 
 beforeEach(async () => {
   globalThis.indexedDB = new IDBFactory();
-  await openDossier(DOSSIER, 1);
+  await storeDossier(HERE);
 });
 afterEach(closeDatabase);
 
@@ -43,7 +36,7 @@ let added = 0;
 async function bring(name: string, letter: string, replaces: string | null = null): Promise<StoredSource> {
   added += 1;
   const file = { sha256: sha(letter), name, bytes: new Blob([`bytes of ${letter}`]) };
-  return shelve(file, { dossierId: DOSSIER, newId: `source-${added}`, now: added, replaces });
+  return shelve(file, { dossier: HERE, newId: `source-${added}`, now: added, replaces });
 }
 
 function storedPages(letter: string, ...texts: readonly string[]): StoredPage[] {
@@ -97,8 +90,14 @@ function slipOf(id: string, sourceId: string): QuestionSlip {
     askedAt: Number(id.slice(-1)),
     follows: null,
     scope: [],
+    folded: false,
+    pinned: false,
     question: 'How much?',
+    completed: 'How much?',
+    settings: { passages: 1, budget: null, index: 'x' },
     answer,
+    model: null,
+    second: null,
   };
 }
 
@@ -110,10 +109,12 @@ async function everything(): Promise<string> {
 }
 
 describe('the shelf', () => {
-  test('opens one dossier, the same one again', async () => {
-    expect((await openDossier('another', 9)).id).toBe(DOSSIER);
-    await renameDossier(DOSSIER, 'Ferry concession');
-    expect((await openDossier('another', 9)).name).toBe('Ferry concession');
+  test('stores a dossier with its first document', async () => {
+    const file = { sha256: sha('c'), name: 'Lease.pdf', bytes: new Blob(['c']) };
+    const fresh = freshDossier('dossier-2', 'Leases', 5);
+    expect(await getDossier('dossier-2')).toBeUndefined();
+    await shelve(file, { dossier: fresh, newId: 'source-x', now: 6, replaces: null });
+    expect(await latestDossier()).toEqual(fresh);
   });
 
   test('holds documents in the order they came, named without the ending', async () => {

@@ -1,4 +1,5 @@
 import { releaseProxy, wrap, type Remote } from 'comlink';
+import type { ArchiveApi } from './archive.worker';
 import type { DeskApi } from './desk.worker';
 import type { DrawingApi } from './drawing.worker';
 import type { ReadingApi } from './reading.worker';
@@ -30,4 +31,8 @@ export function hireDesk(): Hired<DeskApi> {
 
 export function hireDrawer(): Hired<DrawingApi> {
   return hire(new Worker(new URL('./drawing.worker.ts', import.meta.url), { type: 'module' }));
+}
+
+export function hireArchivist(): Hired<ArchiveApi> {
+  return hire(new Worker(new URL('./archive.worker.ts', import.meta.url), { type: 'module' }));
 }

@@ -1,8 +1,10 @@
 import { expose } from 'comlink';
-import { askBuiltIn, type Answer } from '../core/answer';
+import { askBuiltIn, mendClaim, searchFor, type Answer, type Claim } from '../core/answer';
 import { Library } from '../core/library';
+import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
 import { citationOf, type Citation, type QuoteCheck } from '../core/quote';
 import { segmentFingerprint } from '../core/search';
+import { factsOf, summarise, type Fact, type Summary } from '../core/summary';
 import { getEdition, getSegment, pagesFrom, storeSegment, type Shelved } from '../store';
 import { attempt, type Result } from './result';
 
@@ -60,6 +62,15 @@ export interface CheckedQuote {
   readonly citation: Citation;
 }
 
+/** Answers of connected models that are being put together, by the id of their slip. */
+const composers = new Map<string, ModelComposer>();
+const now = (): number => performance.now();
+
+export interface Bearings {
+  readonly facts: readonly Fact[];
+  readonly summary: Summary;
+}
+
 const api = {
   /** Takes in what has been stored of a document since the last time. */
   sync(shelved: Shelved): Promise<Result<void>> {
@@ -74,9 +85,55 @@ const api = {
 
   /** Asks the built-in reader over the documents named that are held here. */
   ask(question: string, sourceIds: readonly string[]): Promise<Result<Answer>> {
-    return attempt(() =>
-      askBuiltIn(question, library.sources(sourceIds), library.quotes, { now: () => performance.now() }),
-    );
+    return attempt(() => askBuiltIn(question, library.sources(sourceIds), library.quotes, { now }));
+  },
+
+  /** Begins a connected model's answer and gives the passages to send it. */
+  beginAnswer(
+    id: string,
+    question: string,
+    sourceIds: readonly string[],
+    reader: Answer['reader'],
+  ): Promise<Result<readonly SentPassage[]>> {
+    return attempt(() => {
+      const sources = library.sources(sourceIds);
+      const search = searchFor(question, sources);
+      composers.set(id, new ModelComposer(search, sources, library.quotes, reader));
+      return passagesToSend(search.passages, sources);
+    });
+  },
+
+  /** Takes what a model said, checks it, and gives the answer so far. */
+  takeEvents(id: string, events: readonly ModelEvent[]): Promise<Result<ModelAnswer>> {
+    return attempt(() => {
+      const composer = composers.get(id);
+      if (composer === undefined) throw new RangeError(`No answer “${id}” is being put together.`);
+      for (const event of events) composer.take(event);
+      return composer.soFar();
+    });
+  },
+
+  endAnswer(id: string): void {
+    composers.delete(id);
+  },
+
+  /** A claim put right by the documents named; null when they hold nothing of it. */
+  mend(claim: Claim, sourceIds: readonly string[]): Promise<Result<Claim | null>> {
+    return attempt(() => mendClaim(claim, library.sources(sourceIds), library.quotes));
+  },
+
+  /** What a document is and says in short. */
+  bearings(sourceId: string, sentences: number, about: string): Promise<Result<Bearings>> {
+    return attempt(() => {
+      const sources = library.sources([sourceId]);
+      const facts = sources.flatMap((source) => factsOf(source, library.quotes));
+      return { facts, summary: summarise(sources, library.quotes, { sentences, about, now }) };
+    });
+  },
+
+  /** A summary of several documents together. */
+  summarise(sourceIds: readonly string[], sentences: number, about: string): Promise<Result<Summary>> {
+    return attempt(() => summarise(library.sources(sourceIds), library.quotes, { sentences, about, now }));
   },
 
   /** Holds a quote against the documents named; `sourceId` and `page` are those cited, if any. */

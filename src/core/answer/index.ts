@@ -1,3 +1,6 @@
+export { completeQuestion, type Before } from './followUp';
+export { canMend, mendClaim } from './mend';
+export { compareAnswers, type Opinions, type Shared } from './opinions';
 export { askBuiltIn, checkClaim, searchFor, type AskOptions, type Search } from './ask';
 export { addsFigure, standingOf } from './standing';
 export { splitQuestions } from './question';

@@ -81,6 +81,8 @@ export interface Claim {
   readonly text: string;
   readonly standing: Standing;
   readonly citations: readonly Citation[];
+  /** What it said before it was put right by the documents. */
+  readonly mendedFrom?: string | undefined;
 }
 
 /** An answer whose every citation has been held against the pages. */

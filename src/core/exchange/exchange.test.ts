@@ -29,7 +29,12 @@ const CITATION: Citation = {
 const FINDING: Finding = {
   id: '8d2f6a8e-0000-4000-8000-000000000001',
   keptAt: Date.UTC(2026, 10, 24, 9, 41),
+  keptBy: 'one',
   note: '@risk',
+  decisions: [{ by: 'two', decision: 'disputed', reason: '=cheap', at: 5 }],
+  comments: [{ id: 'two:2', by: 'two', text: 'see page 9', at: 6 }],
+  history: [],
+  withdrawn: false,
   content: {
     text: '+1,450 crowns',
     note: '',
@@ -39,7 +44,7 @@ const FINDING: Finding = {
 };
 
 describe('findings as CSV', () => {
-  const rows = Papa.parse<Record<string, string>>(findingsToCsv([FINDING]), {
+  const rows = Papa.parse<Record<string, string>>(findingsToCsv([FINDING], new Map([['two', 'Ada Holm']])), {
     header: true,
     skipEmptyLines: true,
   }).data;
@@ -53,6 +58,9 @@ describe('findings as CSV', () => {
       mark: 'exact',
       'file sha-256': 'c'.repeat(64),
       'kept at': '2026-11-24T09:41:00.000Z',
+      review: 'disputed',
+      'decided by': 'Ada Holm: disputed (=cheap)',
+      comments: 'Ada Holm: see page 9',
     });
   });
 

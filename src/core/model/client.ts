@@ -64,9 +64,7 @@ async function* dataLines(response: Response): AsyncGenerator<string> {
   }
   const waiting: string[] = [];
   const parser = createParser({ onEvent: (event) => waiting.push(event.data) });
-  const reader = response.body
-    .pipeThrough(new TextDecoderStream() as ReadableWritablePair<string, Uint8Array>)
-    .getReader();
+  const reader = response.body.pipeThrough(new TextDecoderStream()).getReader();
   for (;;) {
     const { done, value } = await reader.read();
     if (done) break;

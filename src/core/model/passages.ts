@@ -17,7 +17,7 @@ export function passagesToSend(passages: readonly FoundPassage[], sources: reado
         page: number,
         label: page?.label ?? null,
         section: passage.section,
-        text: texts.join('\n'),
+        text: texts.join('\n\n'),
       };
     });
   });

@@ -19,10 +19,21 @@ export interface FindingPayload {
   readonly question: string | null;
 }
 
+export const DECISIONS = ['confirmed', 'disputed', 'set-aside', 'open'] as const;
+/** What a reviewer decides of a finding; `open` takes a decision back. */
+export type Decision = (typeof DECISIONS)[number];
+
 export interface EventPayloads {
   readonly 'finding-kept': FindingPayload;
   readonly 'finding-noted': { readonly note: string };
   readonly 'finding-withdrawn': Record<string, never>;
+  readonly 'finding-restored': Record<string, never>;
+  readonly 'finding-decided': { readonly decision: Decision; readonly reason: string };
+  readonly 'finding-commented': { readonly text: string };
+  /** Takes back a comment of one's own, by its event's id. */
+  readonly 'comment-withdrawn': { readonly comment: string };
+  /** Gives the actor a name; its target is the actor. */
+  readonly 'reviewer-named': { readonly name: string };
 }
 
 export type EventKind = keyof EventPayloads;
@@ -39,7 +50,7 @@ export interface LogEvent<K extends EventKind = EventKind> {
   /** Hash of the actor's event before; null for the first. */
   readonly previous: string | null;
   readonly kind: K;
-  /** The finding it is about. */
+  /** The finding it is about; the actor for `reviewer-named`. */
   readonly target: string;
   readonly digest: string;
   readonly payload: EventPayloads[K] | null;
@@ -70,7 +81,7 @@ export interface Appended<K extends EventKind> {
   readonly now: number;
 }
 
-function counterOf(event: LogEvent): number {
+export function counterOf(event: LogEvent): number {
   return Number(event.id.slice(event.id.lastIndexOf(':') + 1));
 }
 

@@ -1,10 +1,28 @@
 export {
+  actorOf,
+  counterOf,
+  DECISIONS,
+  digestOf,
   erased,
   firstBroken,
+  LOG_VERSION,
   nextEvent,
   type Appended,
+  type Decision,
   type EventKind,
+  type EventPayloads,
   type FindingPayload,
   type LogEvent,
 } from './events';
-export { cites, foldFindings, type Finding } from './fold';
+export {
+  cites,
+  foldReview,
+  reviewState,
+  type Comment,
+  type Decided,
+  type Finding,
+  type Review,
+  type ReviewState,
+  type Step,
+} from './fold';
+export { inverseOf, mergeLogs, previewMerge, type Inverse, type MergePreview } from './merge';

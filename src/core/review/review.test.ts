@@ -15,7 +15,9 @@ import {
   type FindingPayload,
   type LogEvent,
 } from './events';
-import { cites, foldFindings } from './fold';
+import { cites, foldReview, type Finding } from './fold';
+
+const foldFindings = (log: readonly LogEvent[]): readonly Finding[] => foldReview(log).findings;
 
 const citation = (sourceId: string): Citation => ({
   sourceId,

@@ -91,7 +91,7 @@ const wrongDocument: Fault = (pick, others) => {
 
 /** A sentence that stands nowhere, with a place. */
 const invented: Fault = (pick, _others, seed) => {
-  const [word = 'matter'] = pick.text.match(/\p{Ll}{6,}/u) ?? [];
+  const [word = 'matter'] = pick.text.match(/(?<!\p{L})\p{Ll}{6,}/u) ?? [];
   const text = `Both sides further confirmed that every ${word} be appraised once in ${3 + (seed % 5)} seasons by an umpire whom neither had engaged before.`;
   return say(pick, text);
 };
@@ -108,9 +108,12 @@ export const FAULTS: Readonly<Record<string, Fault>> = {
 
 /** The whole sentences of a passage that can be quoted by themselves. */
 export function sentencesOf(text: string): string[] {
-  const plain = text.replace(/(?<=\p{L})[-\u2010]\n(?=\p{Ll})/gu, '').replace(/\s+/g, ' ');
-  return splitSentences(plain)
-    .map((range) => plain.slice(range.start, range.end))
+  return text
+    .split(/\n{2,}/)
+    .flatMap((part) => {
+      const plain = part.replace(/(?<=\p{L})[-\u2010]\n(?=\p{Ll})/gu, '').replace(/\s+/g, ' ');
+      return splitSentences(plain).map((range) => plain.slice(range.start, range.end));
+    })
     .filter(
       (sentence) =>
         sentence.length >= 35 &&

@@ -60,7 +60,7 @@ function carefulLines(picks: readonly Pick[]): unknown[] {
 }
 
 /** Two faults and a good claim; sometimes words without a citation, sometimes "I do not know" after all. */
-function carelessLines(picks: readonly Pick[], seed: number): (unknown | string)[] {
+function carelessLines(picks: readonly Pick[], seed: number): unknown[] {
   const names = Object.keys(FAULTS);
   const said: Said[] = [];
   picks.slice(0, MOST_CLAIMS).forEach((pick, at) => {
@@ -73,7 +73,7 @@ function carelessLines(picks: readonly Pick[], seed: number): (unknown | string)
     }
     return said.push(honest(pick));
   });
-  const lines: (unknown | string)[] = said.length === 0 ? [] : [{ headline: said[0]?.claim }, ...said];
+  const lines: unknown[] = said.length === 0 ? [] : [{ headline: said[0]?.claim }, ...said];
   if (seed % 3 === 0) lines.push('As is commonly known, practice in the trade differs from this.');
   if (seed % 4 === 1 || lines.length === 0) lines.push({ unknown: true });
   return lines;
@@ -139,4 +139,6 @@ export function standIn(request: ChatRequest, signal?: AbortSignal): Response {
 
 /** A `fetch` that asks the stand-in in this process instead of the network. */
 export const practiceFetch: typeof fetch = (_address, init) =>
-  Promise.resolve(standIn(JSON.parse(String(init?.body)) as ChatRequest, init?.signal ?? undefined));
+  Promise.resolve(
+    standIn(JSON.parse(typeof init?.body === 'string' ? init.body : '{}') as ChatRequest, init?.signal ?? undefined),
+  );

@@ -3,8 +3,10 @@
 import clsx from 'clsx';
 import { useEffect, useImperativeHandle, useRef, useState, type Ref } from 'react';
 import { wordProblem } from '@/core/problem';
+import { DEFAULT_SENTENCES } from '@/core/summary';
 import { Button } from '@/ui';
 import { pageNamed, pageProblem, type Session, type SessionState } from '../session';
+import { ReaderChooser } from './ReaderChooser';
 
 export interface AskBoxHandle {
   ask(prefill?: string): void;
@@ -20,18 +22,29 @@ interface AskBoxProps {
   readonly onAnswered: (slipIds: readonly string[]) => void;
 }
 
-/** Where a question is asked, or a quote from anywhere is held against the pages. */
+const MODES = { ask: 'Ask', check: 'Check a quote', sum: 'Sum up' } as const;
+type Mode = keyof typeof MODES;
+const LABELS: Readonly<Record<Mode, string>> = {
+  ask: 'Question',
+  check: 'Quote to check',
+  sum: 'What the summary is about',
+};
+const SMALL = 'rounded-[3px] border border-rule bg-leaf px-1 py-0.5';
+
+/** Where a question is asked, a quote from anywhere is held against the pages, or documents are summed up. */
 export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
-  const [mode, setMode] = useState<'ask' | 'check'>('ask');
+  const [mode, setMode] = useState<Mode>('ask');
   const [text, setText] = useState('');
   const [source, setSource] = useState('');
   const [page, setPage] = useState('');
+  const [sentences, setSentences] = useState(DEFAULT_SENTENCES);
   const field = useRef<HTMLTextAreaElement>(null);
   const chosen = state.shelf.filter((one) => one.source.chosen);
   const askable = chosen.some((one) => one.edition.pagesRead > 0);
+  const ready = askable && !state.asking && (mode === 'sum' || text.trim() !== '');
 
   useImperativeHandle(handle, () => {
-    const go = (next: 'ask' | 'check', prefill?: string): void => {
+    const go = (next: Mode, prefill?: string): void => {
       setMode(next);
       if (prefill !== undefined) setText(prefill);
       field.current?.focus();
@@ -67,18 +80,15 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
   };
 
   const submit = async (): Promise<void> => {
-    if (text.trim() === '' || state.asking || !askable) return;
+    if (!ready) return;
     if (mode === 'ask') onAnswered(await session.asking.ask(text));
-    else if (!(await check())) return;
+    else if (mode === 'sum') {
+      const id = await session.asking.sumUp(sentences, text.trim());
+      if (id !== null) onAnswered([id]);
+    } else if (!(await check())) return;
     setText('');
   };
 
-  const placeholder =
-    mode === 'check'
-      ? 'Paste a quote, to see whether and where it stands'
-      : chosen.length === 0
-        ? 'Tick a document on the shelf to ask it'
-        : `Ask ${chosen.length === 1 ? 'this document' : `${chosen.length} documents`}, or half a remembered line…`;
   return (
     <form
       className="rounded-[3px] border border-rule bg-leaf focus-within:border-accent"
@@ -99,16 +109,16 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
           event.preventDefault();
           void submit();
         }}
-        aria-label={mode === 'ask' ? 'Question' : 'Quote to check'}
-        placeholder={placeholder}
+        aria-label={LABELS[mode]}
+        placeholder={placeholderOf(mode, chosen.length)}
         className={clsx(
           'block w-full resize-none bg-transparent px-3 pt-2.5 pb-1 font-reading text-[16px] leading-[24px] outline-none placeholder:text-muted placeholder:italic',
-          mode === 'ask' && 'italic',
+          mode !== 'check' && 'italic',
         )}
       />
       <div className="flex items-center gap-2 px-2 pb-2">
-        <div role="tablist" aria-label="What to do" className="flex">
-          {(['ask', 'check'] as const).map((one) => (
+        <div role="tablist" aria-label="What to do" className="flex whitespace-nowrap">
+          {(Object.keys(MODES) as Mode[]).map((one) => (
             <button
               key={one}
               type="button"
@@ -120,17 +130,17 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
                 mode === one ? 'border-accent font-semibold' : 'border-transparent text-muted hover:text-ink',
               )}
             >
-              {one === 'ask' ? 'Ask' : 'Check a quote'}
+              {MODES[one]}
             </button>
           ))}
         </div>
-        {mode === 'check' ? (
+        {mode === 'check' && (
           <>
             <select
               aria-label="Document it is said to be from"
               value={source}
               onChange={(event) => setSource(event.target.value)}
-              className="ml-auto max-w-40 min-w-0 truncate rounded-[3px] border border-rule bg-leaf px-1 py-0.5"
+              className={`${SMALL} ml-auto max-w-36 min-w-0 truncate`}
             >
               <option value="">any document</option>
               {state.shelf.map((one) => (
@@ -145,16 +155,43 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
               onChange={(event) => setPage(event.target.value)}
               placeholder="any page"
               inputMode="numeric"
-              className="w-20 rounded-[3px] border border-rule bg-leaf px-1.5 py-0.5"
+              className={`${SMALL} w-20`}
             />
           </>
-        ) : (
-          <span className="ml-auto text-muted">built-in reader</span>
         )}
-        <Button look="primary" type="submit" disabled={text.trim() === '' || state.asking || !askable}>
-          {mode === 'ask' ? 'Ask ⏎' : 'Check ⏎'}
-        </Button>
+        {mode === 'ask' && <ReaderChooser session={session} state={state} />}
+        {mode === 'sum' && (
+          <label className="ml-auto flex items-center gap-1.5 whitespace-nowrap text-muted">
+            in
+            <input
+              type="number"
+              min={1}
+              max={40}
+              value={sentences}
+              aria-label="Sentences"
+              onChange={(event) => setSentences(Math.min(40, Math.max(1, Number(event.target.value) || 1)))}
+              className={`${SMALL} w-12 text-ink`}
+            />
+            {sentences === 1 ? 'sentence' : 'sentences'}
+          </label>
+        )}
+        {state.streaming === null ? (
+          <Button look="primary" type="submit" disabled={!ready}>
+            {mode === 'ask' ? 'Ask ⏎' : mode === 'check' ? 'Check ⏎' : 'Sum up ⏎'}
+          </Button>
+        ) : (
+          <Button look="outline" onClick={() => session.asking.stop()}>
+            Stop
+          </Button>
+        )}
       </div>
     </form>
   );
+}
+
+function placeholderOf(mode: Mode, chosen: number): string {
+  if (mode === 'check') return 'Paste a quote, to see whether and where it stands';
+  if (chosen === 0) return 'Tick a document on the shelf to ask it';
+  const which = chosen === 1 ? 'this document' : `${chosen} documents`;
+  return mode === 'ask' ? `Ask ${which}, or half a remembered line…` : `Sum up ${which}: all, or only what is about…`;
 }

@@ -1,30 +1,41 @@
 'use client';
 
-import type { Claim } from '@/core/answer';
-import type { QuestionSlip } from '@/store';
+import { canMend, type Claim } from '@/core/answer';
+import type { StoredSlip } from '@/store';
 import { Button } from '@/ui';
-import type { Session, SessionState } from '../session';
+import { claimKey, type Session, type SessionState } from '../session';
 import { Choosable, QuoteEntry } from '../spread';
 
 interface ClaimEntryProps {
   readonly session: Session;
   readonly state: SessionState;
-  readonly slip: QuestionSlip;
+  readonly slip: StoredSlip;
+  /** What a finding made of it says it answered. */
+  readonly question: string;
   readonly claim: Claim;
   readonly index: number;
+  /** True for a claim of the second opinion. */
+  readonly second?: boolean;
   /** True when the headline said it already. */
   readonly repeats: boolean;
 }
 
+const STANDINGS: Readonly<Record<Claim['standing'], string | null>> = {
+  carried: null,
+  'goes-further': 'Its quotes stand, but it says a figure or a “not” that they do not.',
+  'not-carried': 'Not carried by the documents as it stands.',
+};
+
 /** A claim with its strips. Claims that are themselves quotes are told by the strip alone. */
-export function ClaimEntry({ session, state, slip, claim, index, repeats }: ClaimEntryProps) {
-  const key = `${slip.id}/${index}`;
+export function ClaimEntry({ session, state, slip, question, claim, index, second = false, repeats }: ClaimEntryProps) {
+  const key = claimKey(slip.id, index, second);
   const chosen = state.chosen?.key === key;
   const [first] = claim.citations;
-  const isQuote = claim.citations.some((citation) => citation.quote === claim.text && citation.spans.length > 0);
-  const kept = state.findings.some(
-    (finding) => finding.content?.text === claim.text && finding.content.question === slip.question,
-  );
+  const carried = claim.standing === 'carried';
+  const isQuote =
+    carried && claim.citations.some((citation) => citation.quote === claim.text && citation.spans.length > 0);
+  // Words that stand nowhere are shown once, in place of a strip.
+  const isAbsent = claim.citations.every((citation) => citation.mark === 'absent' && citation.quote === claim.text);
   if (first === undefined) return null;
   return (
     <Choosable
@@ -35,35 +46,75 @@ export function ClaimEntry({ session, state, slip, claim, index, repeats }: Clai
       label={`Claim ${index + 1}: ${claim.text}`}
       steps
     >
-      {!isQuote && !repeats && <p className="pb-1.5 font-reading text-[15px] leading-[21px]">{claim.text}</p>}
-      {claim.citations.map((citation, at) => (
-        <QuoteEntry
-          key={at}
-          session={session}
-          state={state}
-          citation={citation}
-          chosen={chosen && at === 0}
-          action={
-            at === 0 ? (
-              <Button
-                data-key="keep"
-                disabled={kept}
-                onClick={(event) => {
-                  event.stopPropagation();
-                  void session.findings.keep({
-                    text: claim.text,
-                    note: '',
-                    citations: claim.citations,
-                    question: slip.question,
-                  });
-                }}
-              >
-                {kept ? 'Kept' : 'Keep'}
-              </Button>
-            ) : null
-          }
-        />
-      ))}
+      {!isQuote && !repeats && !isAbsent && (
+        <p className="pb-1 font-reading text-[15px] leading-[21px]">{claim.text}</p>
+      )}
+      {STANDINGS[claim.standing] !== null && (
+        <p className="pb-1.5 text-[12px] font-semibold">{STANDINGS[claim.standing]}</p>
+      )}
+      {claim.mendedFrom !== undefined && (
+        <p className="pb-1.5 text-[12px] text-muted">
+          Mended by the page; it said: <span className="italic">“{claim.mendedFrom}”</span>
+        </p>
+      )}
+      <div className="space-y-1.5">
+        {claim.citations.map((citation, at) => (
+          <QuoteEntry
+            key={at}
+            session={session}
+            state={state}
+            citation={citation}
+            chosen={chosen && at === 0}
+            action={
+              at === 0 ? (
+                <Act
+                  session={session}
+                  state={state}
+                  slip={slip}
+                  question={question}
+                  claim={claim}
+                  index={index}
+                  second={second}
+                />
+              ) : null
+            }
+          />
+        ))}
+      </div>
     </Choosable>
   );
+}
+
+/** Keeps what is carried; offers to mend what is not, or says why it cannot be. */
+function Act({ session, state, slip, question, claim, index, second = false }: Omit<ClaimEntryProps, 'repeats'>) {
+  const kept = state.findings.some(
+    (finding) => finding.content?.text === claim.text && finding.content.question === question,
+  );
+  if (claim.standing === 'carried')
+    return (
+      <Button
+        data-key="keep"
+        disabled={kept}
+        onClick={(event) => {
+          event.stopPropagation();
+          void session.findings.keep({ text: claim.text, note: '', citations: claim.citations, question });
+        }}
+      >
+        {kept ? 'Kept' : 'Keep'}
+      </Button>
+    );
+  if (slip.kind === 'question' && canMend(claim))
+    return (
+      <Button
+        data-key="mend"
+        title="Put the claim right: the page’s own words, on the page where they stand"
+        onClick={(event) => {
+          event.stopPropagation();
+          void session.asking.mend(slip, index, second);
+        }}
+      >
+        Mend
+      </Button>
+    );
+  return <span className="text-muted">cannot be kept</span>;
 }

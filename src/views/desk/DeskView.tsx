@@ -1,24 +1,34 @@
 'use client';
 
-import { useMemo, useRef } from 'react';
-import { Button } from '@/ui';
-import { useSession, type Session } from '../session';
-import { AskBox, type AskBoxHandle } from './AskBox';
+import clsx from 'clsx';
+import { useMemo, useRef, useState } from 'react';
+import type { StoredSlip } from '@/store';
+import { useSession, type Session, type SessionState } from '../session';
 import { PageLeaf, ribbonMarks, Thread, type PageLeafHandle } from '../spread';
+import { AskBox, type AskBoxHandle } from './AskBox';
+import { BearingsPanel } from './BearingsPanel';
+import { EmptyDesk } from './EmptyDesk';
+import { laidOut } from './laidOut';
 import { QuoteSlipCard } from './QuoteSlipCard';
 import { Slip } from './Slip';
-import { bringDemo } from './demo';
+import { SummarySlipCard } from './SummarySlipCard';
 import { useDeskKeys } from './useDeskKeys';
+
+type Sheet = 'slips' | 'bearings';
 
 /** Ask and check: slips on the left leaf, the page on the right, the ribbon between. */
 export function DeskView() {
   const { session, state } = useSession();
+  const [sheet, setSheet] = useState<Sheet>('slips');
+  const [filter, setFilter] = useState('');
   const ask = useRef<AskBoxHandle>(null);
   const leaf = useRef<PageLeafHandle>(null);
   const marks = useMemo(() => ribbonMarks(state), [state]);
   useDeskKeys(ask, leaf);
 
   const showAnswer = (slipIds: readonly string[]): void => {
+    setSheet('slips');
+    setFilter('');
     const [first] = slipIds;
     const target =
       document.querySelector<HTMLElement>(`[data-claim^="${first}/"]`) ??
@@ -27,25 +37,43 @@ export function DeskView() {
   };
 
   if (state.shelf.length === 0 && state.slips.length === 0) return <EmptyDesk session={session} />;
+  const slips = laidOut(state, filter);
   return (
     <div className="relative flex min-w-0 flex-1">
       <section aria-label="Questions and answers" className="flex w-[46%] min-w-[400px] shrink-0 flex-col bg-ground">
-        <div className="px-4 pt-3 pb-2.5">
+        <div className="px-4 pt-3 pb-1.5">
           <AskBox session={session} state={state} handle={ask} onAnswered={showAnswer} />
         </div>
-        <div data-slips className="min-h-0 flex-1 space-y-3 overflow-y-auto px-4 pb-4">
-          {state.slips.map((slip) =>
-            slip.kind === 'question' ? (
-              <Slip key={slip.id} session={session} state={state} slip={slip} />
-            ) : (
-              <QuoteSlipCard key={slip.id} session={session} state={state} slip={slip} />
-            ),
+        <div className="flex items-baseline gap-4 px-4 pb-1.5">
+          <div role="tablist" aria-label="What lies on this leaf" className="flex gap-3">
+            <SheetTab
+              name={`Slips${state.slips.length > 0 ? ` ${state.slips.length}` : ''}`}
+              open={sheet === 'slips'}
+              onOpen={() => setSheet('slips')}
+            />
+            <SheetTab name="Bearings" open={sheet === 'bearings'} onOpen={() => setSheet('bearings')} />
+          </div>
+          {sheet === 'slips' && state.slips.length > 1 && (
+            <input
+              type="search"
+              value={filter}
+              aria-label="Filter the slips"
+              placeholder="Filter the slips"
+              onChange={(event) => setFilter(event.target.value)}
+              className="ml-auto w-40 border-b border-rule bg-transparent px-1 placeholder:text-muted"
+            />
           )}
-          {state.slips.length === 0 && (
-            <p className="px-1 pt-3 font-reading text-[15px] leading-[23px] text-muted italic">
-              Answers lie here as slips, newest first. Each is made of quotes, and each quote is held against its page
-              before you see it. Documents can be asked while they are still being read.
-            </p>
+        </div>
+        <div key={sheet} data-slips className="min-h-0 flex-1 space-y-3 overflow-y-auto px-4 pb-4">
+          {sheet === 'bearings' ? (
+            <BearingsPanel session={session} state={state} />
+          ) : (
+            <>
+              {slips.map((slip) => (
+                <AnySlip key={slip.id} session={session} state={state} slip={slip} />
+              ))}
+              {slips.length === 0 && <NoSlips filtered={filter.trim() !== ''} />}
+            </>
           )}
         </div>
       </section>
@@ -62,28 +90,35 @@ export function DeskView() {
   );
 }
 
-function EmptyDesk({ session }: { session: Session }) {
+function SheetTab({ name, open, onOpen }: { name: string; open: boolean; onOpen: () => void }) {
   return (
-    <div className="mx-auto flex max-w-[820px] flex-1 flex-col justify-center gap-4 px-8 pb-16">
-      <h2 className="font-reading text-[30px] leading-[38px] font-semibold">
-        Ask long documents. See each answer on its page.
-      </h2>
-      <p className="font-reading text-[17px] leading-[27px]">
-        Bring in contracts, filings, regulations or reports as PDFs. Ask in plain words; the answer is made of quotes,
-        and every quote is marked only after it was found on the page it is cited from. Keep what holds as a finding,
-        and hand the findings on.
-      </p>
-      <div className="flex items-center gap-4 pt-1">
-        <Button look="primary" className="px-4 py-2 text-[14px]" onClick={() => void bringDemo(session)}>
-          Open the demo dossier
-        </Button>
-        <span className="text-muted">
-          Three invented documents about a harbour town and its ferries. Or drop PDFs of your own anywhere.
-        </span>
-      </div>
-      <p className="text-muted">
-        Nothing leaves this computer: documents, questions and findings are kept in this browser only.
-      </p>
-    </div>
+    <button
+      type="button"
+      role="tab"
+      aria-selected={open}
+      onClick={onOpen}
+      className={clsx(
+        'border-b-2 pb-0.5',
+        open ? 'border-accent font-semibold' : 'border-transparent text-muted hover:text-ink',
+      )}
+    >
+      {name}
+    </button>
+  );
+}
+
+function AnySlip({ session, state, slip }: { session: Session; state: SessionState; slip: StoredSlip }) {
+  if (slip.kind === 'quote') return <QuoteSlipCard session={session} state={state} slip={slip} />;
+  if (slip.kind === 'summary') return <SummarySlipCard session={session} state={state} slip={slip} />;
+  return <Slip session={session} state={state} slip={slip} growing={state.streaming?.id === slip.id} />;
+}
+
+function NoSlips({ filtered }: { filtered: boolean }) {
+  return (
+    <p className="px-1 pt-3 font-reading text-[15px] leading-[23px] text-muted italic">
+      {filtered
+        ? 'No slip holds these words.'
+        : 'Answers lie here as slips, newest first. Each is made of quotes, and each quote is held against its page before you see it. Documents can be asked while they are still being read.'}
+    </p>
   );
 }

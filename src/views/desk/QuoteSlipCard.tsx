@@ -4,6 +4,8 @@ import { markInWords, Button } from '@/ui';
 import type { QuoteSlip } from '@/store';
 import type { Session, SessionState } from '../session';
 import { Choosable, QuoteEntry } from '../spread';
+import { SlipFrame } from './SlipFrame';
+import { SlipMenu } from './SlipMenu';
 
 const SAYS: Readonly<Record<QuoteSlip['citation']['mark'], string>> = {
   exact: 'These characters stand there',
@@ -21,17 +23,14 @@ export function QuoteSlipCard({ session, state, slip }: { session: Session; stat
   const kept = state.findings.some((finding) => finding.content?.text === slip.quote);
   const cited = [slip.citedSource, slip.citedPage === null ? null : `p. ${slip.citedPage}`].filter(Boolean).join(', ');
   return (
-    <article
-      aria-label={`Checked quote: ${slip.quote}`}
-      data-slip={slip.id}
-      className="rounded-[3px] border border-rule bg-leaf"
+    <SlipFrame
+      session={session}
+      slip={slip}
+      title={`“${slip.quote}”`}
+      label={`Checked quote: ${slip.quote}`}
+      detail={`checked${cited === '' ? ', no page cited' : `, cited as ${cited}`}`}
+      gist={SAYS[citation.mark]}
     >
-      <header className="border-b border-rule px-3.5 pt-2 pb-1.5">
-        <h2 className="line-clamp-3 font-reading text-[15px] leading-[21px] break-words">“{slip.quote}”</h2>
-        <p className="text-[12px] text-muted">
-          quote checked{cited === '' ? ', no page cited' : `, cited as ${cited}`}
-        </p>
-      </header>
       <Choosable
         session={session}
         choice={key}
@@ -74,10 +73,8 @@ export function QuoteSlipCard({ session, state, slip }: { session: Session; stat
         )}
       </Choosable>
       <footer className="flex justify-end border-t border-rule px-3.5 py-1.5 text-[12px]">
-        <Button look="quiet" onClick={() => session.asking.deleteSlip(slip)}>
-          Delete
-        </Button>
+        <SlipMenu session={session} state={state} slip={slip} />
       </footer>
-    </article>
+    </SlipFrame>
   );
 }

@@ -2,56 +2,71 @@
 
 import { useState } from 'react';
 import { answerToText } from '@/core/exchange';
-import type { FoundPassage } from '@/core/answer';
-import { oneLine } from '@/core/text';
-import type { QuestionSlip, SlipScope } from '@/store';
+import type { QuestionSlip } from '@/store';
 import { Button } from '@/ui';
-import type { Session, SessionState } from '../session';
+import { BUILT_IN_READER, type Session, type SessionState } from '../session';
 import { ClaimEntry } from './ClaimEntry';
+import { Followed, FollowUp } from './FollowUp';
+import { Headline } from './Headline';
+import { ModelNotes } from './ModelNotes';
+import { Passages } from './Passages';
+import { SecondOpinion } from './SecondOpinion';
+import { SlipFrame } from './SlipFrame';
+import { SlipMenu } from './SlipMenu';
 
 interface SlipProps {
   readonly session: Session;
   readonly state: SessionState;
   readonly slip: QuestionSlip;
+  /** True while its answer is streaming in. */
+  readonly growing: boolean;
 }
 
-/** Letters from which on a headline that repeats its claim is left to the strip. */
-const LONG_HEADLINE = 40;
-
-const time = new Intl.DateTimeFormat('en-GB', { hour: '2-digit', minute: '2-digit' });
-
 /** One question with its answer. */
-export function Slip({ session, state, slip }: SlipProps) {
+export function Slip({ session, state, slip, growing }: SlipProps) {
   const { answer } = slip;
   const [passages, setPassages] = useState(false);
+  const [following, setFollowing] = useState(false);
   const [copied, setCopied] = useState(false);
   const copy = async (): Promise<void> => {
-    await navigator.clipboard.writeText(answerToText(slip.question, answer));
+    await navigator.clipboard.writeText(answerToText(slip.completed, answer));
     setCopied(true);
     setTimeout(() => setCopied(false), 1500);
   };
-  const [lead] = answer.claims;
-  const showPassages = passages || !answer.found;
+  const showPassages = passages || (!answer.found && !growing && slip.model === null);
   return (
-    <article aria-label={slip.question} data-slip={slip.id} className="rounded-[3px] border border-rule bg-leaf">
-      <header className="flex items-baseline gap-3 border-b border-rule px-3.5 pt-2 pb-1.5">
-        <h2 className="min-w-0 flex-1 font-reading text-[15px] leading-[21px] break-words italic">{slip.question}</h2>
-        <span className="text-[12px] whitespace-nowrap text-muted">
-          {time.format(slip.askedAt)} · {Math.max(1, Math.round(answer.milliseconds))} ms
-        </span>
-      </header>
-      <Headline slip={slip} />
+    <SlipFrame
+      session={session}
+      slip={slip}
+      title={slip.question}
+      label={slip.question}
+      detail={growing ? 'answering …' : `${Math.max(1, Math.round(answer.milliseconds))} ms`}
+      gist={answer.headline ?? 'Not in the documents'}
+    >
+      <Followed session={session} state={state} slip={slip} />
+      <Earlier state={state} slip={slip} onAgain={() => void session.asking.askAgain(slip)} />
+      <Headline slip={slip} growing={growing} />
       {answer.claims.map((claim, at) => (
         <ClaimEntry
           key={at}
           session={session}
           state={state}
           slip={slip}
+          question={slip.completed}
           claim={claim}
           index={at}
           repeats={at === 0 && claim.text === answer.headline}
         />
       ))}
+      {slip.model !== null && (
+        <ModelNotes
+          opinion={slip}
+          practice={slip.answer.reader.name.startsWith('practice')}
+          growing={growing}
+          onBuiltIn={() => void session.asking.askAgain(slip, slip.completed, BUILT_IN_READER)}
+        />
+      )}
+      {slip.second !== null && <SecondOpinion session={session} state={state} slip={slip} second={slip.second} />}
       {showPassages && <Passages session={session} passages={answer.passages} />}
       <footer className="flex items-baseline gap-3 border-t border-rule px-3.5 py-1.5 text-[12px]">
         <span
@@ -60,91 +75,47 @@ export function Slip({ session, state, slip }: SlipProps) {
         >
           Searched: {answer.searches.map((one) => (one.startsWith('“') ? one : `“${one}”`)).join(', ')}
         </span>
-        {answer.found && (
-          <Button aria-expanded={passages} onClick={() => setPassages(!passages)}>
-            Passages
-          </Button>
+        {growing ? (
+          <Button onClick={() => session.asking.stop()}>Stop</Button>
+        ) : (
+          <>
+            <Button data-key="follow" aria-expanded={following} onClick={() => setFollowing(!following)}>
+              Follow up
+            </Button>
+            {(answer.found || slip.model !== null) && (
+              <Button aria-expanded={passages} onClick={() => setPassages(!passages)}>
+                Passages
+              </Button>
+            )}
+            {answer.claims.length > 0 && (
+              <Button data-key="copy" onClick={() => void session.guard(copy)}>
+                {copied ? 'Copied' : 'Copy'}
+              </Button>
+            )}
+            <SlipMenu session={session} state={state} slip={slip} />
+          </>
         )}
-        {lead !== undefined && (
-          <Button data-key="copy" onClick={() => void session.guard(copy)}>
-            {copied ? 'Copied' : 'Copy'}
-          </Button>
-        )}
-        <Button onClick={() => void session.asking.askAgain(slip)}>Ask again</Button>
-        <Button
-          look="quiet"
-          aria-label={`Delete the slip “${slip.question}”`}
-          onClick={() => session.asking.deleteSlip(slip)}
-        >
-          Delete
-        </Button>
       </footer>
-    </article>
+      {following && !growing && (
+        <FollowUp session={session} state={state} slip={slip} onDone={() => setFollowing(false)} />
+      )}
+    </SlipFrame>
   );
 }
 
-/** True when the headline is the first claim's own words, which its strip shows already: nothing is said twice. */
-function repeatsClaim({ answer }: QuestionSlip): boolean {
-  const words = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
-  const headline = words(answer.headline ?? '');
-  return headline.length > LONG_HEADLINE && words(answer.claims[0]?.text ?? '').includes(headline);
-}
-
-function Headline({ slip }: { slip: QuestionSlip }) {
-  const { answer } = slip;
-  const soFar = readSoFar(slip.scope);
-  if (answer.found) {
-    return repeatsClaim(slip) ? null : (
-      <p className="px-3.5 pt-2 pb-1 font-reading text-[19px] leading-[25px] font-semibold break-words">
-        {answer.headline}
-      </p>
-    );
-  }
-  const names = slip.scope.map((one) => one.name);
+/** Says when the documents have moved on since the question was asked. */
+function Earlier({ state, slip, onAgain }: { state: SessionState; slip: QuestionSlip; onAgain: () => void }) {
+  const moved = slip.scope.filter((one) => {
+    const now = state.shelf.find((shelved) => shelved.source.id === one.sourceId);
+    return now !== undefined && now.edition.id !== one.editionId;
+  });
+  if (moved.length === 0) return null;
   return (
-    <div className="px-3.5 pt-2 pb-1">
-      <p className="font-reading text-[19px] leading-[25px] font-semibold">
-        Not in {names.length === 1 ? 'this document' : 'these documents'}
-        {soFar !== null && ' so far'}
-      </p>
-      <p className="text-muted">
-        {soFar === null
-          ? 'No sentence or table row there answers it. '
-          : `Read until then: ${soFar}. It is asked again when reading ends. `}
-        {answer.passages.length > 0 ? 'These passages come nearest:' : 'No passage holds any of its words.'}
-      </p>
-    </div>
+    <p className="flex items-baseline gap-2 px-3.5 pt-1.5 text-[12px] text-muted">
+      <span className="min-w-0 flex-1">
+        Asked of an earlier edition of {moved.map((one) => `“${one.name}”`).join(', ')}.
+      </span>
+      <Button onClick={onAgain}>Ask the newest</Button>
+    </p>
   );
-}
-
-function Passages({ session, passages }: { session: Session; passages: readonly FoundPassage[] }) {
-  if (passages.length === 0) return null;
-  return (
-    <ol aria-label="Nearest passages" className="border-t border-rule px-3.5 py-1.5">
-      {passages.slice(0, 5).map((passage, at) => (
-        <li key={at} className="border-b border-rule/60 py-1 last:border-b-0">
-          <button
-            type="button"
-            className="block w-full text-left"
-            onClick={() => session.openPage(passage.sourceId, passage.page)}
-          >
-            <span className="block text-[12px]">
-              <span className="font-semibold text-accent">
-                {passage.source}, p. {passage.label ?? passage.page}
-              </span>
-              {passage.section !== '' && <span className="text-muted"> {passage.section}</span>}
-            </span>
-            <span className="line-clamp-2 font-reading text-[13px] leading-[18px]">{oneLine(passage.text)}</span>
-          </button>
-        </li>
-      ))}
-    </ol>
-  );
-}
-
-/** How far the documents had been read when they were asked; null when all of them were read whole. */
-function readSoFar(scope: readonly SlipScope[]): string | null {
-  const partial = scope.filter((one) => one.pagesRead < one.pageCount);
-  if (partial.length === 0) return null;
-  return partial.map((one) => `pages 1 to ${one.pagesRead} of ${one.pageCount} of “${one.name}”`).join(', ');
 }

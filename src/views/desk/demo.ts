@@ -1,11 +1,11 @@
-import type { Session } from '../session';
+import { FIRST_NAME, type Session } from '../session';
 
 /** The demo dossier's files, served from our own origin. */
 const FILES = ['Concession agreement.pdf', 'Annual filing 2025.pdf', 'Passenger vessel safety regulation.pdf'];
 
 /** Brings the demo dossier in, as if its files had been dropped. */
 export async function bringDemo(session: Session): Promise<void> {
-  session.renameDossier('Ferry concession');
+  if (session.now.dossier?.name === FIRST_NAME) session.renameDossier('Ferry concession');
   const files: File[] = [];
   for (const name of FILES) {
     const response = await fetch(`/demo/${encodeURIComponent(name)}`);

@@ -5,9 +5,10 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import { wordProblem } from '@/core/problem';
-import { Button, Dialog, Drawing, formText } from '@/ui';
+import { Button, Dialog, Drawing } from '@/ui';
 import { useDrawing, useSession, type Session, type SessionState } from '../session';
 import { Decisions } from './Decisions';
+import { DossiersDialog } from './DossiersDialog';
 import { Shelf } from './Shelf';
 import { Shortcuts } from './Shortcuts';
 import { useTheme } from './useTheme';
@@ -89,15 +90,14 @@ function Head({ session, state, onShortcuts }: PartProps & { readonly onShortcut
   const path = usePathname();
   const [theme, switchTheme] = useTheme();
   const pages = state.shelf.reduce((sum, { edition }) => sum + (edition.facts?.pageCount ?? 0), 0);
-  const [naming, setNaming] = useState(false);
+  const [listing, setListing] = useState(false);
   return (
     <header className="flex h-[42px] shrink-0 items-center gap-6 border-b border-rule bg-leaf px-4">
       <div className="flex min-w-0 items-baseline gap-2">
-        <h1 className="truncate font-reading text-[16px] font-semibold">
-          <button type="button" title="Rename this dossier" onClick={() => setNaming(true)}>
-            {state.dossier?.name ?? 'Marked Page'}
-          </button>
-        </h1>
+        <h1 className="truncate font-reading text-[16px] font-semibold">{state.dossier?.name ?? 'Marked Page'}</h1>
+        <Button title="Open, make, rename, save or delete a dossier" onClick={() => setListing(true)}>
+          Dossiers
+        </Button>
         {state.shelf.length > 0 && (
           <span className="whitespace-nowrap text-muted">
             {count(state.shelf.length, 'document')} · {count(pages, 'page')}
@@ -123,7 +123,7 @@ function Head({ session, state, onShortcuts }: PartProps & { readonly onShortcut
         ))}
       </nav>
       <div className="ml-auto flex items-center gap-3 whitespace-nowrap text-muted">
-        <span className="hidden min-[1100px]:inline">Documents stay on this computer</span>
+        <span className="hidden min-[1100px]:inline">{whereToOf(state)}</span>
         <Button look="quiet" onClick={switchTheme}>
           {theme === 'dark' ? 'Light' : 'Dark'}
         </Button>
@@ -131,33 +131,16 @@ function Head({ session, state, onShortcuts }: PartProps & { readonly onShortcut
           Shortcuts
         </Button>
       </div>
-      {naming && (
-        <Dialog title="Rename this dossier" onClose={() => setNaming(false)}>
-          <form
-            className="mt-3 flex gap-2"
-            onSubmit={(event) => {
-              event.preventDefault();
-              const name = formText(event.currentTarget, 'name');
-              if (name !== '') session.renameDossier(name);
-              setNaming(false);
-            }}
-          >
-            <input
-              name="name"
-              aria-label="Name"
-              defaultValue={state.dossier?.name}
-              maxLength={80}
-              autoFocus
-              className="min-w-0 flex-1 rounded-[3px] border border-rule bg-ground px-2 py-1"
-            />
-            <Button look="primary" type="submit">
-              Rename
-            </Button>
-          </form>
-        </Dialog>
-      )}
+      {listing && <DossiersDialog session={session} state={state} onClose={() => setListing(false)} />}
     </header>
   );
+}
+
+/** What leaves this computer with the next question. */
+function whereToOf({ reader }: SessionState): string {
+  return reader.kind === 'configured' || reader.kind === 'added'
+    ? `Questions and passages go to ${reader.name}`
+    : 'Documents stay on this computer';
 }
 
 function count(number: number, noun: string): string {

@@ -4,10 +4,16 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['Enter', 'ask (Shift and Enter starts a new line)'],
   ['↓  ↑', 'next and previous claim; its page opens beside it'],
   ['K', 'keep the chosen claim as a finding'],
+  ['W', 'mend the chosen claim by the page'],
+  ['F', 'follow up on the chosen slip'],
   ['C', 'copy the answer with its citations'],
   ['→  ←', 'next and previous page'],
   ['+  −  0', 'larger, smaller, fit to width'],
   ['G', 'go to a page by label or number'],
+  ['N', 'in the review: the next undecided finding'],
+  ['Y  D  S', 'confirm, dispute, set aside it'],
+  ['M', 'comment on it'],
+  ['Z', 'undo in the review'],
   ['?', 'this list'],
 ];
 

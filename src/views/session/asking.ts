@@ -1,32 +1,54 @@
-import { splitQuestions } from '@/core/answer';
-import { wordProblem } from '@/core/problem';
+import { completeQuestion, splitQuestions, type Claim } from '@/core/answer';
+import { problem, toProblem, type Problem } from '@/core/problem';
+import { DEFAULT_SENTENCES } from '@/core/summary';
+import { segmentFingerprint } from '@/core/search';
 import {
   deleteSlip,
   listShelf,
   storeSlip,
+  updateSlip,
+  type Opinion,
   type QuestionSlip,
+  type QuoteSlip,
   type Shelved,
   type SlipScope,
   type StoredSlip,
 } from '@/store';
 import { v4 as uuid } from 'uuid';
 import type { SessionBase } from './base';
-import type { Cited } from './state';
+import type { Readers } from './readers';
+import { BUILT_IN_READER, type Cited, type ReaderChoice } from './state';
 
 /** Other places of a quote that a slip tells, beside the best. */
 const OTHER_PLACES = 30;
+/** Milliseconds between two drawings of an answer that is streaming in. */
+const REDRAW = 120;
+const PLAIN = { v: 1, folded: false, pinned: false } as const;
+
+interface Asked {
+  readonly id: string;
+  readonly askedAt: number;
+  readonly question: string;
+  readonly completed: string;
+  readonly follows: string | null;
+}
 
 /** Questions and quotes put to the chosen documents, and the slips they leave on the desk. */
 export class Asking {
-  constructor(private readonly base: SessionBase) {}
+  private stopper: AbortController | null = null;
 
-  /** Asks every question in the message over the chosen documents, a slip each; gives the slips' ids. */
-  async ask(message: string): Promise<readonly string[]> {
+  constructor(
+    private readonly base: SessionBase,
+    private readonly readers: Readers,
+  ) {}
+
+  /** Asks every question in the message over the chosen documents, a slip each; gives the slips' ids. `follows` is the slip it is asked on. */
+  async ask(message: string, follows: QuestionSlip | null = null): Promise<readonly string[]> {
     const ids: string[] = [];
     this.base.state.update({ asking: true });
     await this.base.guard(async () => {
       for (const question of splitQuestions(message)) {
-        const slip = await this.answer(question, uuid(), Date.now());
+        const slip = await this.answer(this.asked(question, follows), this.base.now.reader);
         if (slip !== null) ids.push(slip.id);
       }
     });
@@ -34,20 +56,99 @@ export class Asking {
     return ids;
   }
 
-  /** Asks a slip's question again over what is chosen now; the slip keeps its place. */
-  async askAgain(slip: QuestionSlip): Promise<void> {
+  private asked(question: string, before: QuestionSlip | null): Asked {
+    const said =
+      before === null ? [] : [before.answer.headline ?? '', ...before.answer.claims.map((claim) => claim.text)];
+    const completed = before === null ? question : completeQuestion(question, { question: before.completed, said });
+    return { id: uuid(), askedAt: Date.now(), question, completed, follows: before?.id ?? null };
+  }
+
+  /** Asks a slip's question again over what is chosen now, of the reader that answered it; the slip keeps its place. `completed` corrects how a follow-up was understood. */
+  async askAgain(slip: QuestionSlip, completed = slip.completed, reader?: ReaderChoice): Promise<void> {
+    const { id, askedAt, question, follows } = slip;
+    const name = slip.answer.reader.name;
+    const same = this.base.now.readers.find((one) => one.name === name) ?? BUILT_IN_READER;
+    this.base.state.update({ asking: true });
     await this.base.guard(async () => {
-      await this.answer(slip.question, slip.id, slip.askedAt);
+      await this.answer({ id, askedAt, question, completed, follows }, reader ?? same);
     });
+    this.base.state.update({ asking: false });
+  }
+
+  /** Asks another reader the same question and lays its answer beside the first. */
+  async secondOpinion(slip: QuestionSlip, reader: ReaderChoice): Promise<void> {
+    this.base.state.update({ asking: true });
+    await this.base.guard(async () => {
+      const scope = slip.scope.map((one) => one.sourceId);
+      const asked = this.askable((one) => scope.includes(one.source.id));
+      const second = await this.opinion(slip, asked, reader, (soFar) => this.draw({ ...slip, second: soFar }));
+      this.base.state.update({ streaming: null });
+      if (second !== null) await updateSlip<QuestionSlip>(slip.id, (stored) => ({ ...stored, second }));
+    });
+    this.base.state.update({ asking: false, streaming: null });
+  }
+
+  /** Stops the answer that is streaming in; what has arrived stays. */
+  stop(): void {
+    this.stopper?.abort();
   }
 
   /** "Not found so far" is asked again once its documents are read. */
   async askOpenOnesAgain(read: Shelved): Promise<void> {
     for (const slip of this.base.now.slips) {
-      if (slip.kind !== 'question' || slip.answer.found) continue;
+      if (slip.kind !== 'question' || slip.answer.found || slip.model !== null) continue;
       const partial = slip.scope.some((one) => one.editionId === read.edition.id && one.pagesRead < one.pageCount);
       if (partial) await this.askAgain(slip);
     }
+  }
+
+  /** Puts a claim right by the documents and stores it in its slip. */
+  async mend(slip: QuestionSlip, index: number, second = false): Promise<void> {
+    await this.base.guard(async () => {
+      const opinion = second ? slip.second : slip;
+      const claim = opinion?.answer.claims[index];
+      if (opinion === null || claim === undefined) return;
+      const asked = this.base.now.shelf.map((one) => one.source.id);
+      const result = await this.base.desk.mend(claim, asked);
+      if (!result.ok) return this.base.tellProblem(result.problem);
+      const mended = result.value;
+      if (mended === null) return;
+      await updateSlip<QuestionSlip>(slip.id, (stored) => withClaim(stored, index, mended, second));
+      await this.base.loadSlips();
+      const [first] = mended.citations;
+      if (first !== undefined) this.base.choose(claimKey(slip.id, index, second), first);
+    });
+  }
+
+  /** Sums the chosen documents up together, as a slip. */
+  async sumUp(sentences = DEFAULT_SENTENCES, about = ''): Promise<string | null> {
+    const { base } = this;
+    let id: string | null = null;
+    base.state.update({ asking: true });
+    await base.guard(async () => {
+      const asked = this.askable((one) => one.source.chosen);
+      for (const shelved of asked) await base.hold(shelved);
+      const result = await base.desk.summarise(
+        asked.map((one) => one.source.id),
+        sentences,
+        about,
+      );
+      if (!result.ok) return base.tellProblem(result.problem);
+      const { sentences: claims, by, milliseconds } = result.value;
+      const made = {
+        ...PLAIN,
+        kind: 'summary' as const,
+        id: uuid(),
+        dossierId: base.dossierId,
+        askedAt: Date.now(),
+        follows: null,
+      };
+      await storeSlip({ ...made, scope: await this.scopeOf(asked), sentences, about, claims, by, milliseconds });
+      await base.loadSlips();
+      id = made.id;
+    });
+    base.state.update({ asking: false });
+    return id;
   }
 
   /** Holds a pasted quote against the chosen documents and leaves the result as a slip. */
@@ -61,8 +162,8 @@ export class Asking {
       if (checked === null) return;
       const { check, citation } = checked;
       const nameOf = (sourceId: string): string => base.shelved(sourceId)?.source.name ?? '';
-      await storeSlip({
-        v: 1,
+      const slip: QuoteSlip = {
+        ...PLAIN,
         kind: 'quote',
         id: uuid(),
         dossierId: base.dossierId,
@@ -78,7 +179,8 @@ export class Asking {
           .slice(1, OTHER_PLACES)
           .map((place) => ({ source: nameOf(place.sourceId), page: place.spans[0]?.page ?? 0 })),
         instead: check.instead?.matched ?? null,
-      });
+      };
+      await storeSlip(slip);
       await base.loadSlips();
     });
   }
@@ -88,34 +190,115 @@ export class Asking {
     void this.base.guard(() => deleteSlip(slip));
   }
 
+  /** Folds a slip to its question, or unfolds it; pins it to the top, or lets it go. */
+  lay(slip: StoredSlip, how: { readonly folded: boolean } | { readonly pinned: boolean }): void {
+    void this.base.guard(() => updateSlip(slip.id, (stored) => ({ ...stored, ...how })));
+  }
+
   private askable(which: (shelved: Shelved) => boolean): Shelved[] {
     return this.base.now.shelf.filter((one) => one.edition.facts !== null && which(one));
   }
 
-  private async answer(question: string, id: string, askedAt: number): Promise<QuestionSlip | null> {
+  private async answer(asked: Asked, reader: ReaderChoice): Promise<QuestionSlip | null> {
     const { base } = this;
-    const asked = this.askable((one) => one.source.chosen);
-    for (const shelved of asked) await base.hold(shelved);
-    const ids = asked.map((one) => one.source.id);
-    const result = await base.desk.ask(question, ids);
-    if (!result.ok) {
-      base.tell(wordProblem(result.problem), 'fault');
+    const documents = this.askable((one) => one.source.chosen);
+    const budget = reader.kind === 'built-in' ? null : base.now.budget;
+    const slipOf = async (opinion: Opinion): Promise<QuestionSlip> => ({
+      ...PLAIN,
+      ...asked,
+      ...opinion,
+      kind: 'question',
+      dossierId: base.dossierId,
+      pinned: base.now.slips.some((one) => one.id === asked.id && one.pinned),
+      scope: await this.scopeOf(documents),
+      settings: { passages: opinion.answer.passages.length, budget, index: segmentFingerprint() },
+      second: null,
+    });
+    const opinion = await this.opinion(asked, documents, reader, async (soFar) => this.draw(await slipOf(soFar)));
+    if (opinion === null) {
+      base.state.update({ streaming: null });
       return null;
     }
-    const slip: QuestionSlip = {
-      v: 1,
-      kind: 'question',
-      id,
-      dossierId: base.dossierId,
-      askedAt,
-      follows: null,
-      scope: await this.scopeOf(asked),
-      question,
-      answer: result.value,
-    };
+    const slip = await slipOf(opinion);
     await storeSlip(slip);
     await base.loadSlips();
+    base.state.update({ streaming: null });
     return slip;
+  }
+
+  private draw(slip: QuestionSlip): void {
+    this.base.state.update({ streaming: slip });
+  }
+
+  /** One reader's answer; `onPart` gets a connected model's answer as it grows. Null when nothing came of it, which is told. */
+  private async opinion(
+    asked: { readonly id: string; readonly completed: string; readonly follows: string | null },
+    documents: readonly Shelved[],
+    reader: ReaderChoice,
+    onPart: (soFar: Opinion) => void | Promise<void>,
+  ): Promise<Opinion | null> {
+    const { base } = this;
+    for (const shelved of documents) await base.hold(shelved);
+    const ids = documents.map((one) => one.source.id);
+    if (reader.kind === 'built-in') {
+      const result = await base.desk.ask(asked.completed, ids);
+      if (result.ok) return { answer: result.value, model: null };
+      base.tellProblem(result.problem);
+      return null;
+    }
+    const begun = await base.desk.beginAnswer(asked.id, asked.completed, ids, {
+      name: reader.name,
+      version: reader.model,
+    });
+    if (!begun.ok) {
+      base.tellProblem(begun.problem);
+      return null;
+    }
+    this.stopper = new AbortController();
+    const { signal } = this.stopper;
+    const request = {
+      question: asked.completed,
+      history: this.historyOf(asked.follows),
+      passages: begun.value,
+      budget: base.now.budget,
+    };
+    const part = async (
+      events: Parameters<typeof base.desk.takeEvents>[1],
+      ended: Problem | null,
+    ): Promise<Opinion> => {
+      const result = await base.desk.takeEvents(asked.id, events);
+      if (!result.ok) throw new Error(result.problem.code);
+      const { answer, asides, unknown, sent } = result.value;
+      return { answer, model: { asides, unknown, sent, problem: ended } };
+    };
+    let ended: Problem | null = null;
+    let drawn = 0;
+    try {
+      await onPart(await part([], null));
+      for await (const event of this.readers.ask(reader.name, request, signal)) {
+        if (event.kind === 'problem') {
+          ended = event.problem;
+          continue;
+        }
+        const soFar = await part([event], null);
+        if (Date.now() - drawn < REDRAW) continue;
+        drawn = Date.now();
+        await onPart(soFar);
+      }
+    } catch (caught) {
+      ended = signal.aborted ? problem('model-stopped', { reader: reader.name }) : toProblem(caught);
+    }
+    const whole = await part([], ended);
+    void base.desk.endAnswer(asked.id);
+    this.stopper = null;
+    return whole;
+  }
+
+  /** Questions of the thread that leads to a slip, that slip's included, oldest first. */
+  private historyOf(slipId: string | null): string[] {
+    const slip = this.base.now.slips.find((one) => one.id === slipId);
+    if (slip?.kind !== 'question') return [];
+    return [...this.historyOf(slip.follows), slip.completed].slice(-20);
   }
 
   private async scopeOf(asked: readonly Shelved[]): Promise<SlipScope[]> {
@@ -131,4 +314,19 @@ export class Asking {
       };
     });
   }
+}
+
+/** What is chosen when a slip's claim is looked at; those of a second opinion have a letter of their own. */
+export function claimKey(slipId: string, index: number, second: boolean): string {
+  return `${slipId}/${second ? 'b' : ''}${index}`;
+}
+
+function withClaim(slip: QuestionSlip, index: number, claim: Claim, second: boolean): QuestionSlip {
+  const change = (opinion: Opinion): Opinion => {
+    const claims = opinion.answer.claims.map((one, at) => (at === index ? claim : one));
+    const headline = opinion.answer.headline ?? (claim.standing === 'carried' ? claim.text : null);
+    return { ...opinion, answer: { ...opinion.answer, claims, headline } };
+  };
+  if (second) return { ...slip, second: slip.second === null ? null : change(slip.second) };
+  return { ...slip, ...change({ answer: slip.answer, model: slip.model }) };
 }

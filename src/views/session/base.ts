@@ -1,8 +1,10 @@
-import { toProblem, wordProblem } from '@/core/problem';
-import { listShelf, getDossier, listSlips, type Shelved } from '@/store';
+import { toProblem, wordProblem, type Problem } from '@/core/problem';
+import type { Citation } from '@/core/quote';
+import { listShelf, getDossier, listSlips, type Shelved, type StoredDossier } from '@/store';
 import { hireDesk, type Hired } from '@/workers/clients';
 import type { CheckedQuote, DeskApi } from '@/workers/desk.worker';
 import { v4 as uuid } from 'uuid';
+import { documentOf } from './documentOf';
 import { Observable } from './observable';
 import { INITIAL, type Cited, type Decision, type SessionState } from './state';
 
@@ -13,6 +15,12 @@ export class SessionBase {
 
   get now(): SessionState {
     return this.state.snapshot();
+  }
+
+  /** The dossier at hand. Throws before one is opened. */
+  get dossier(): StoredDossier {
+    if (this.now.dossier === null) throw new Error('No dossier is open.');
+    return this.now.dossier;
   }
 
   get dossierId(): string {
@@ -32,14 +40,14 @@ export class SessionBase {
   /** Lets the desk worker take in what is stored of a document. */
   async hold(shelved: Shelved): Promise<void> {
     const result = await this.desk.sync(shelved);
-    if (!result.ok) this.tell(wordProblem(result.problem), 'fault');
+    if (!result.ok) this.tellProblem(result.problem);
   }
 
   /** Holds a quote against documents; null when that failed, which is told. */
   async check(quote: string, cited: Cited, among: readonly string[]): Promise<CheckedQuote | null> {
     const result = await this.desk.check(quote, cited, among);
     if (result.ok) return result.value;
-    this.tell(wordProblem(result.problem), 'fault');
+    this.tellProblem(result.problem);
     return null;
   }
 
@@ -48,9 +56,20 @@ export class SessionBase {
     this.state.update({ open: { sourceId, page: Math.min(Math.max(1, page), Math.max(1, last)) } });
   }
 
+  /** Looks at a citation: its page opens, its quote is bracketed. */
+  choose(key: string, citation: Citation): void {
+    this.state.update({ chosen: { key, citation } });
+    const shelved = this.documentOf(citation);
+    if (shelved !== null && citation.page !== null) this.openPage(shelved.source.id, citation.page);
+  }
+
   tell(text: string, tone: 'plain' | 'fault' = 'plain'): void {
     if (this.now.notices.some((notice) => notice.text === text)) return;
     this.state.update({ notices: [...this.now.notices, { id: uuid(), text, tone }] });
+  }
+
+  tellProblem(found: Problem): void {
+    this.tell(wordProblem(found), 'fault');
   }
 
   dismiss(noticeId: string): void {
@@ -82,12 +101,17 @@ export class SessionBase {
     this.state.update({ slips: await listSlips(this.dossierId) });
   }
 
+  /** The document a citation is of: by its id here, or, when it comes from a colleague, by the fingerprint of its file. */
+  documentOf(citation: Citation): Shelved | null {
+    return documentOf(this.now.shelf, citation);
+  }
+
   /** Whatever goes wrong is told; nothing fails silently. */
   async guard(work: () => Promise<void>): Promise<void> {
     try {
       await work();
     } catch (caught) {
-      this.tell(wordProblem(toProblem(caught)), 'fault');
+      this.tellProblem(toProblem(caught));
     }
   }
 }

@@ -52,7 +52,7 @@ export class Documents {
   async shelveFile(file: File, sha256: string, replaces: string | null): Promise<void> {
     const { base } = this;
     await base.guard(async () => {
-      const at = { dossierId: base.dossierId, newId: uuid(), now: Date.now(), replaces };
+      const at = { dossier: base.dossier, newId: uuid(), now: Date.now(), replaces };
       const source = await shelve({ sha256, name: file.name, bytes: file }, at);
       await base.loadShelf();
       const shelved = base.shelved(source.id);

@@ -1,20 +1,51 @@
-import { problem, wordProblem } from '@/core/problem';
-import { firstBroken, foldFindings, type FindingPayload } from '@/core/review';
+import { reviewFileOf, type ReviewFile } from '@/core/exchange';
+import { problem } from '@/core/problem';
+import type { Citation } from '@/core/quote';
+import {
+  actorOf,
+  counterOf,
+  firstBroken,
+  foldReview,
+  inverseOf,
+  previewMerge,
+  type Decision,
+  type EventKind,
+  type EventPayloads,
+  type Finding,
+  type FindingPayload,
+  type LogEvent,
+  type MergePreview,
+} from '@/core/review';
 import { oneLine } from '@/core/text';
-import { appendEvent, listEvents } from '@/store';
+import { appendEvent, getSetting, listEvents, mergeEvents, ownActor, storeSetting } from '@/store';
+import { hireArchivist } from '@/workers/clients';
 import { v4 as uuid } from 'uuid';
 import type { SessionBase } from './base';
 
-/** What is kept: every change is an event of the dossier's log. */
+/** A quote of a colleague's finding held against one's own copy. */
+export interface RecheckedQuote {
+  readonly citation: Citation;
+  /** What the check here says; null when the document is not here. */
+  readonly here: Citation | null;
+}
+
+/** What taking in a colleague's review would change, with its new quotes checked anew. */
+export interface Incoming {
+  readonly file: ReviewFile;
+  readonly preview: MergePreview;
+  readonly rechecked: readonly RecheckedQuote[];
+  /** Documents it cites that are not on this shelf. */
+  readonly missing: readonly string[];
+}
+
+/** The review: what is kept and decided. Every change is an event of the dossier's log. */
 export class Findings {
   constructor(private readonly base: SessionBase) {}
 
-  /** Keeps a claim, or a passage of a page, as a finding. */
+  /** Keeps a claim, or a passage of a page, as a finding: its quotes, without the words around them. */
   async keep(payload: FindingPayload): Promise<void> {
-    const { base } = this;
-    await base.guard(() =>
-      appendEvent(base.dossierId, { kind: 'finding-kept', target: uuid(), payload, now: Date.now() }, uuid()),
-    );
+    const citations = payload.citations.map((citation) => ({ ...citation, before: '', after: '' }));
+    await this.append('finding-kept', uuid(), { ...payload, citations });
   }
 
   /** Keeps a passage selected on a page, checked like any quote. */
@@ -29,29 +60,161 @@ export class Findings {
   }
 
   note(findingId: string, note: string): void {
-    void this.base.guard(() =>
-      appendEvent(
-        this.base.dossierId,
-        { kind: 'finding-noted', target: findingId, payload: { note }, now: Date.now() },
-        uuid(),
-      ),
-    );
+    void this.append('finding-noted', findingId, { note });
+  }
+
+  decide(findingId: string, decision: Decision, reason = ''): void {
+    void this.append('finding-decided', findingId, { decision, reason });
+  }
+
+  comment(findingId: string, text: string): void {
+    if (text.trim() !== '') void this.append('finding-commented', findingId, { text: text.trim() });
+  }
+
+  withdrawComment(findingId: string, comment: string): void {
+    void this.append('comment-withdrawn', findingId, { comment });
   }
 
   withdraw(findingId: string): void {
-    void this.base.guard(() =>
-      appendEvent(
-        this.base.dossierId,
-        { kind: 'finding-withdrawn', target: findingId, payload: {}, now: Date.now() },
-        uuid(),
-      ),
-    );
+    void this.append('finding-withdrawn', findingId, {});
+  }
+
+  restore(findingId: string): void {
+    void this.append('finding-restored', findingId, {});
+  }
+
+  /** Gives this browser's reviewer a name, once for all dossiers; each log learns it. */
+  async nameReviewer(name: string): Promise<void> {
+    await this.base.guard(async () => {
+      await storeSetting('reviewer', name);
+      this.base.state.update({ reviewer: name });
+      if (this.base.now.actor !== null) await this.append('reviewer-named', this.base.now.actor, { name });
+    });
+  }
+
+  /** Takes back the last thing one did in this review that is not taken back yet; says what it was. */
+  async undo(): Promise<void> {
+    const { base } = this;
+    const log = await listEvents(base.dossierId);
+    const own = log.filter((event) => actorOf(event) === base.now.actor).sort((a, b) => counterOf(b) - counterOf(a));
+    const event = own.find((one) => !this.undone.has(one.id) && inverseOf(one, log) !== null);
+    const inverse = event === undefined ? null : inverseOf(event, log);
+    if (event === undefined || inverse === null) return base.tell('There is nothing to undo.');
+    this.undone.add(event.id);
+    const written = await this.append(inverse.kind, inverse.target, inverse.payload);
+    if (written !== null) this.undone.add(written.id);
+  }
+
+  /** Events taken back in this tab, and those that did it: undoing again goes further back. */
+  private readonly undone = new Set<string>();
+
+  private async append<K extends EventKind>(
+    kind: K,
+    target: string,
+    payload: EventPayloads[K],
+  ): Promise<LogEvent<K> | null> {
+    const { base } = this;
+    let written: LogEvent<K> | null = null;
+    await base.guard(async () => {
+      const log = await listEvents(base.dossierId);
+      const reviewer = await getSetting('reviewer');
+      written = await appendEvent(base.dossierId, { kind, target, payload, now: Date.now() }, uuid());
+      // A log that does not know its reviewer's name yet learns it.
+      const actor = actorOf(written);
+      if (reviewer !== null && foldReview(log).names.get(actor) !== reviewer && kind !== 'reviewer-named')
+        await appendEvent(
+          base.dossierId,
+          { kind: 'reviewer-named', target: actor, payload: { name: reviewer }, now: Date.now() },
+          uuid(),
+        );
+    });
+    return written;
   }
 
   async load(): Promise<void> {
     const log = await listEvents(this.base.dossierId);
     const broken = firstBroken(log);
-    if (broken !== null) this.base.tell(wordProblem(problem('log-invalid', { id: broken })), 'fault');
-    this.base.state.update({ findings: foldFindings(log) });
+    if (broken !== null) this.base.tellProblem(problem('log-invalid', { id: broken }));
+    const review = foldReview(log);
+    this.base.state.update({
+      review,
+      findings: review.findings,
+      actor: await ownActor(),
+      reviewer: await getSetting('reviewer'),
+    });
+  }
+
+  /** Findings with the words around their quotes, as they stand in one's own copies, for exports that point into pages. */
+  async withContext(): Promise<Finding[]> {
+    const around = async (citation: Citation): Promise<Citation> => {
+      const shelved = this.base.documentOf(citation);
+      if (shelved === null) return citation;
+      const checked = await this.base.check(citation.quote, { sourceId: shelved.source.id, page: citation.page }, [
+        shelved.source.id,
+      ]);
+      return checked === null
+        ? citation
+        : { ...citation, before: checked.citation.before, after: checked.citation.after };
+    };
+    const findings: Finding[] = [];
+    for (const finding of this.base.now.findings) {
+      const { content } = finding;
+      if (content === null) findings.push(finding);
+      else
+        findings.push({
+          ...finding,
+          content: { ...content, citations: await Promise.all(content.citations.map(around)) },
+        });
+    }
+    return findings;
+  }
+
+  /** The review as a file to send. */
+  async reviewFile(): Promise<ReviewFile> {
+    const log = await listEvents(this.base.dossierId);
+    const documents = new Map(this.base.now.shelf.map(({ source, edition }) => [edition.sha256, source.name]));
+    for (const finding of this.base.now.findings)
+      for (const { sha256, sourceName } of finding.content?.citations ?? [])
+        if (sha256 !== '' && !documents.has(sha256)) documents.set(sha256, sourceName);
+    const list = [...documents].map(([sha256, name]) => ({ sha256, name }));
+    return reviewFileOf(log, this.base.now.dossier?.name ?? '', list, Date.now());
+  }
+
+  /** Reads a colleague's review and says what taking it in would change; null when it cannot be taken in, which is told. */
+  async examine(given: File): Promise<Incoming | null> {
+    const { base } = this;
+    let incoming: Incoming | null = null;
+    await base.guard(async () => {
+      const archivist = hireArchivist();
+      const result = await archivist.api.readReview(given, Date.now());
+      archivist.end();
+      if (!result.ok) return base.tellProblem(result.problem);
+      const file = result.value;
+      const preview = previewMerge(await listEvents(base.dossierId), file.events);
+      const rechecked: RecheckedQuote[] = [];
+      const missing = new Set<string>();
+      for (const citation of preview.newFindings.flatMap((finding) => finding.content?.citations ?? [])) {
+        const shelved = base.documentOf(citation);
+        if (shelved === null) missing.add(citation.sourceName);
+        else await base.hold(shelved);
+        const cited = { sourceId: shelved?.source.id ?? null, page: citation.page };
+        const checked = shelved === null ? null : await base.check(citation.quote, cited, [shelved.source.id]);
+        rechecked.push({ citation, here: checked?.citation ?? null });
+      }
+      incoming = { file, preview, rechecked, missing: [...missing].sort() };
+    });
+    return incoming;
+  }
+
+  /** Takes a colleague's review in, whole or not at all. */
+  async takeIn(incoming: Incoming): Promise<void> {
+    await this.base.guard(async () => {
+      await mergeEvents(this.base.dossierId, incoming.file.events);
+      await this.load();
+      const { newEvents } = incoming.preview;
+      this.base.tell(
+        newEvents === 0 ? 'Nothing in that review was new.' : `${newEvents} entries were taken into the review.`,
+      );
+    });
   }
 }

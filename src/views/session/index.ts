@@ -1,3 +1,8 @@
+export { claimKey } from './asking';
+export { FIRST_NAME, type Storage } from './dossiers';
+export { documentOf } from './documentOf';
+export type { Incoming, RecheckedQuote } from './findings';
+export { BUILT_IN_READER, type ReaderChoice } from './state';
 export type { Session } from './session';
 export type { ChosenQuote, Decision, Notice, OpenPage, SessionState } from './state';
 export { pageNamed, pageProblem } from './pageNamed';

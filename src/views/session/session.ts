@@ -1,17 +1,24 @@
 import { toProblem } from '@/core/problem';
-import type { Citation } from '@/core/quote';
-import { onChange, openDossier, renameDossier, type Change } from '@/store';
-import { v4 as uuid } from 'uuid';
+import { onChange, type Change } from '@/store';
 import { Asking } from './asking';
 import { SessionBase } from './base';
+import { Bearings } from './bearings';
 import { Documents } from './documents';
+import { Dossiers } from './dossiers';
 import { Findings } from './findings';
+import { Readers } from './readers';
 
 /** Everything a tab does with its dossier: what views show, and what they can ask for. One a tab; it outlives the views. */
 export class Session extends SessionBase {
-  readonly asking = new Asking(this);
-  readonly documents = new Documents(this, (shelved) => this.asking.askOpenOnesAgain(shelved));
+  readonly readers = new Readers(this);
+  readonly asking = new Asking(this, this.readers);
+  readonly bearings = new Bearings(this);
+  readonly documents = new Documents(this, async (shelved) => {
+    await this.asking.askOpenOnesAgain(shelved);
+    await this.bearings.makeMissing();
+  });
   readonly findings = new Findings(this);
+  readonly dossiers = new Dossiers(this, () => this.loadDossier());
   private started = false;
 
   /** Opens the dossier and goes on with what was being read. Safe to call again. */
@@ -19,30 +26,34 @@ export class Session extends SessionBase {
     if (this.started) return;
     this.started = true;
     try {
-      const dossier = await openDossier(uuid(), Date.now());
-      this.state.update({ dossier });
-      await Promise.all([this.loadShelf(), this.loadSlips(), this.findings.load()]);
+      this.state.update({ dossier: await this.dossiers.first() });
       onChange((change) => void this.guard(() => this.follow(change)));
+      await this.loadDossier();
       this.state.update({ phase: 'ready' });
-      // A refusal is the browser's right; what is stored then may be cleared when the disk is full.
-      void navigator.storage?.persist?.();
-      for (const shelved of this.now.shelf) void this.guard(() => this.hold(shelved));
-      this.documents.resume();
+      await this.readers.load();
     } catch (caught) {
       this.state.update({ phase: 'failed', problem: toProblem(caught) });
     }
   }
 
-  renameDossier(name: string): void {
-    void this.guard(() => renameDossier(this.dossierId, name));
+  /** Loads what belongs to the dossier at hand and goes on with its reading. */
+  private async loadDossier(): Promise<void> {
+    await Promise.all([this.loadShelf(), this.loadSlips(), this.findings.load(), this.bearings.load()]);
+    for (const shelved of this.now.shelf) void this.guard(() => this.hold(shelved));
+    this.documents.resume();
+    void this.guard(() => this.bearings.makeMissing());
+    if (this.now.shelf.length > 0) void this.guard(() => this.persist());
   }
 
-  /** Looks at a citation: its page opens, its quote is bracketed. */
-  choose(key: string, citation: Citation): void {
-    this.state.update({ chosen: { key, citation } });
-    if (this.shelved(citation.sourceId) !== null && citation.page !== null) {
-      this.openPage(citation.sourceId, citation.page);
-    }
+  /** Asks the browser to keep what is stored even when the disk gets full; a refusal is its right, and is told where storage is shown. */
+  async persist(): Promise<void> {
+    const persisted = (await navigator.storage?.persist?.()) ?? false;
+    this.state.update({ persisted });
+  }
+
+  renameDossier(name: string): void {
+    this.state.update({ dossier: { ...this.dossier, name } });
+    this.dossiers.rename(this.dossierId, name);
   }
 
   /** Stays in step with the store, whichever tab or worker changed it. */
@@ -52,9 +63,14 @@ export class Session extends SessionBase {
       await this.loadShelf();
       const shelved = this.now.shelf.find((one) => one.edition.id === change.editionId);
       if (shelved !== undefined) await this.hold(shelved);
-    } else if (change.dossierId === this.dossierId) {
-      if (change.kind === 'shelf') await this.loadShelf();
-      else if (change.kind === 'slips') await this.loadSlips();
+    } else if (change.kind === 'dossiers') await this.loadShelf();
+    else if (change.kind === 'settings') return;
+    else if (change.dossierId === this.dossierId) {
+      if (change.kind === 'shelf') {
+        await this.loadShelf();
+        if (this.now.persisted === null && this.now.shelf.length > 0) await this.persist();
+      } else if (change.kind === 'slips') await this.loadSlips();
+      else if (change.kind === 'bearings') await this.bearings.load();
       else await this.findings.load();
     }
   }

@@ -1,7 +1,8 @@
 import type { Problem } from '@/core/problem';
 import type { Citation } from '@/core/quote';
-import type { Finding } from '@/core/review';
-import type { Shelved, StoredDossier, StoredSlip } from '@/store';
+import { DEFAULT_BUDGET } from '@/core/model';
+import type { Finding, Review } from '@/core/review';
+import type { QuestionSlip, Shelved, StoredBearings, StoredDossier, StoredSlip } from '@/store';
 
 /** Something told to the analyst until it is dismissed. */
 export interface Notice {
@@ -36,6 +37,15 @@ export interface ChosenQuote {
   readonly citation: Citation;
 }
 
+/** Someone who can be asked. */
+export interface ReaderChoice {
+  readonly name: string;
+  readonly model: string;
+  readonly kind: 'built-in' | 'configured' | 'added' | 'practice';
+}
+
+export const BUILT_IN_READER: ReaderChoice = { name: 'built-in reader', model: '', kind: 'built-in' };
+
 export interface SessionState {
   readonly phase: 'opening' | 'ready' | 'failed';
   readonly problem: Problem | null;
@@ -51,6 +61,22 @@ export interface SessionState {
   /** Files whose hash is being taken. */
   readonly arriving: readonly string[];
   readonly asking: boolean;
+  /** A slip whose answer is streaming in, as far as it has come. */
+  readonly streaming: QuestionSlip | null;
+  readonly bearings: readonly StoredBearings[];
+  readonly readers: readonly ReaderChoice[];
+  /** Who answers the next question. */
+  readonly reader: ReaderChoice;
+  readonly mayAddReaders: boolean;
+  /** Tokens that a connected model is sent at most. */
+  readonly budget: number;
+  readonly review: Review;
+  /** This browser's id in logs; null before it has written anything. */
+  readonly actor: string | null;
+  /** The reviewer's name; null before it was given. */
+  readonly reviewer: string | null;
+  /** Whether the browser promised to keep what is stored; null before it was asked. */
+  readonly persisted: boolean | null;
 }
 
 export const INITIAL: SessionState = {
@@ -66,4 +92,14 @@ export const INITIAL: SessionState = {
   decisions: [],
   arriving: [],
   asking: false,
+  streaming: null,
+  bearings: [],
+  readers: [BUILT_IN_READER],
+  reader: BUILT_IN_READER,
+  mayAddReaders: false,
+  budget: DEFAULT_BUDGET,
+  review: { findings: [], withdrawn: [], names: new Map() },
+  actor: null,
+  reviewer: null,
+  persisted: null,
 };

@@ -5,7 +5,7 @@ import { wordProblem } from '@/core/problem';
 import { oneLine } from '@/core/text';
 import type { Shelved } from '@/store';
 import { Button, PagePaper, Ribbon, useSize, type PageSelection, type RibbonMark } from '@/ui';
-import { pageNamed, pageProblem, usePage, type Session, type SessionState } from '../session';
+import { documentOf, pageNamed, pageProblem, usePage, type Session, type SessionState } from '../session';
 
 export interface PageLeafHandle {
   step(by: number): void;
@@ -85,7 +85,9 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
   );
 
   const chosen =
-    state.chosen?.citation.sourceId === source.id && state.chosen.citation.sha256 === edition.sha256
+    state.chosen !== null &&
+    state.chosen.citation.sha256 === edition.sha256 &&
+    documentOf(state.shelf, state.chosen.citation)?.source.id === source.id
       ? state.chosen.citation
       : null;
   const chosenTop = chosen?.page === number ? 1 : 0;

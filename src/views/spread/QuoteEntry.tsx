@@ -3,7 +3,7 @@
 import type { ReactNode } from 'react';
 import type { Citation } from '@/core/quote';
 import { MarkGlyph, Strip } from '@/ui';
-import { usePage, type Session, type SessionState } from '../session';
+import { documentOf, usePage, type Session, type SessionState } from '../session';
 
 interface QuoteEntryProps {
   readonly session: Session;
@@ -15,7 +15,7 @@ interface QuoteEntryProps {
 
 /** A checked quote: its mark, the strip of the page, what differs, where it stands. */
 export function QuoteEntry({ session, state, citation, chosen, action }: QuoteEntryProps) {
-  const shelved = state.shelf.find((one) => one.source.id === citation.sourceId) ?? null;
+  const shelved = documentOf(state.shelf, citation);
   // Spans belong to the edition that was checked; a newer one is anchored anew before it is drawn.
   const current = shelved !== null && shelved.edition.sha256 === citation.sha256;
   const [span] = citation.spans;
@@ -37,17 +37,28 @@ export function QuoteEntry({ session, state, citation, chosen, action }: QuoteEn
         )}
       </div>
       {citation.differences.length > 0 && <Differences citation={citation} />}
+      {citation.cited !== undefined && (
+        <p className="pt-1 text-[12px]">
+          Cited as {citation.cited.source}
+          {citation.cited.page !== null && `, page ${citation.cited.page}`}; these words stand at the place below.
+        </p>
+      )}
+      {citation.mark === 'absent' && (
+        <p className="pt-1 text-[12px]">Nothing near these words stands in the documents asked. It was cited as:</p>
+      )}
       <div className="flex items-baseline gap-2 pt-1 text-[12px]">
         <span className="min-w-0 flex-1 truncate" title={citation.section}>
           {shelved === null ? (
             <span className="text-muted">
-              {citation.sourceId === '' ? 'in none of the documents asked' : `document removed: ${citation.sourceName}`}
+              {citation.sourceName === ''
+                ? 'in none of the documents asked'
+                : `not on this shelf: ${citation.sourceName}`}
             </span>
           ) : (
             <button
               type="button"
               className="font-semibold text-accent hover:underline"
-              onClick={() => citation.page !== null && session.openPage(citation.sourceId, citation.page)}
+              onClick={() => citation.page !== null && session.openPage(shelved.source.id, citation.page)}
             >
               {shelved.source.name}
               {citation.page !== null && `, p. ${citation.label ?? citation.page}`}

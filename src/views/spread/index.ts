@@ -3,3 +3,4 @@ export { PageLeaf, type PageLeafHandle } from './PageLeaf';
 export { QuoteEntry } from './QuoteEntry';
 export { ribbonMarks } from './ribbonMarks';
 export { Thread } from './Thread';
+export { leafKeys, useKeys } from './useKeys';

@@ -1,22 +1,31 @@
 import type { RibbonMark } from '@/ui';
-import type { SessionState } from '../session';
+import type { Citation } from '@/core/quote';
+import type { StoredSlip } from '@/store';
+import { documentOf, type SessionState } from '../session';
 
 /** What the ribbon shows of the open document: the chosen quote, this answer's evidence and hits, and all findings. */
 export function ribbonMarks(state: SessionState): RibbonMark[] {
   const sourceId = state.open?.sourceId;
   const slip = state.slips.find((one) => state.chosen?.key.startsWith(`${one.id}/`) === true);
   const marks = new Map<string, RibbonMark>();
-  const add = (kind: RibbonMark['kind'], from: string, page: number | null): void => {
-    if (from === sourceId && page !== null) marks.set(`${kind} ${page}`, { kind, page });
+  const put = (kind: RibbonMark['kind'], page: number | null): void => {
+    if (page !== null) marks.set(`${kind} ${page}`, { kind, page });
   };
-  if (slip?.kind === 'question') {
-    for (const passage of slip.answer.passages) add('hit', passage.sourceId, passage.page);
-    for (const claim of slip.answer.claims)
-      for (const citation of claim.citations) add('evidence', citation.sourceId, citation.page);
-  }
+  const add = (kind: RibbonMark['kind'], citation: Citation): void => {
+    if (documentOf(state.shelf, citation)?.source.id === sourceId) put(kind, citation.page);
+  };
+  if (slip?.kind === 'question')
+    for (const passage of slip.answer.passages) if (passage.sourceId === sourceId) put('hit', passage.page);
+  for (const citation of slip === undefined ? [] : citationsOf(slip)) add('evidence', citation);
   for (const finding of state.findings)
-    for (const citation of finding.content?.citations ?? []) add('finding', citation.sourceId, citation.page);
+    for (const citation of finding.content?.citations ?? []) add('finding', citation);
   const chosen = state.chosen?.citation;
-  if (chosen !== undefined) add('chosen', chosen.sourceId, chosen.page);
+  if (chosen !== undefined) add('chosen', chosen);
   return [...marks.values()];
+}
+
+function citationsOf(slip: StoredSlip): Citation[] {
+  if (slip.kind === 'quote') return [slip.citation];
+  const claims = slip.kind === 'summary' ? slip.claims : [...slip.answer.claims, ...(slip.second?.answer.claims ?? [])];
+  return claims.flatMap((claim) => [...claim.citations]);
 }

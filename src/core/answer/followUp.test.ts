@@ -1,0 +1,50 @@
+import { describe, expect, test } from '@jest/globals';
+import { completeQuestion, thingAsked } from './followUp';
+
+const after = (question: string, said: string[] = []) => ({ question, said });
+
+describe('a follow-up is made whole', () => {
+  test.each([
+    ['and the year before?', 'How much was the revenue in 2025?', 'How much was the revenue in 2024?'],
+    ['And in 2023?', 'How much was the revenue in 2025?', 'How much was the revenue in 2023?'],
+    ['what about the year after?', 'What was the dividend for 2024?', 'What was the dividend for 2025?'],
+    ['who pays that?', 'How much is the concession fee?', 'Who pays the concession fee?'],
+    ['When is it due?', 'How much is the rent of berth nine?', 'When is the rent of berth nine due?'],
+    [
+      'does it apply to subtenants?',
+      'What is the penalty for late departure?',
+      'Does the penalty for late departure apply to subtenants?',
+    ],
+    ['and for lorries?', 'What is the fare for cars?', 'What is the fare for lorries?'],
+    ['and the deposit?', 'How much is the rent of berth nine?', 'How much is the deposit of berth nine?'],
+    ['what is its term?', 'When does the agreement end?', 'What is the agreement’s term?'],
+    ['Why?', 'When does the agreement end?', 'Why: the agreement?'],
+  ])('%s after “%s”', (followUp, before, whole) => {
+    expect(completeQuestion(followUp, after(before))).toBe(whole);
+  });
+
+  test('the year is taken from the answer when the question names none', () => {
+    expect(completeQuestion('and the year before?', after('How much was the profit?', ['4,240 in 2025']))).toBe(
+      'How much was the profit in 2024?',
+    );
+  });
+
+  test('a question that stands by itself stays as it is', () => {
+    const whole = 'Which documents must be on board each vessel?';
+    expect(completeQuestion(whole, after('How much is the fee?'))).toBe(whole);
+    expect(completeQuestion('Who signs that report of the surveyor?', after('How much is the fee?'))).toBe(
+      'Who signs that report of the surveyor?',
+    );
+  });
+});
+
+describe('the thing a question is about', () => {
+  test.each([
+    ['How much was the revenue in 2025?', 'the revenue'],
+    ['When does the concession agreement end?', 'the concession agreement'],
+    ['Which insurance must be kept?', 'insurance'],
+    ['Tell me more', null],
+  ])('%s', (question, thing) => {
+    expect(thingAsked(question)).toBe(thing);
+  });
+});

@@ -1,0 +1,27 @@
+import type { QuoteIndex } from '../quote';
+import { oneLine } from '../text';
+import { checkClaim } from './ask';
+import type { AskedSource, Claim, DraftCitation } from './types';
+
+/** True when the documents hold something a claim can be mended from. */
+export function canMend(claim: Claim): boolean {
+  return claim.standing !== 'carried' && claim.citations.some((one) => one.mark !== 'absent' && one.page !== null);
+}
+
+/**
+ * A claim put right by the documents: altered quotes take the page's own words, misplaced ones their true page, absent ones go; the claim
+ * then says what its quotes say. Null when nothing is left to stand on.
+ */
+export function mendClaim(claim: Claim, sources: readonly AskedSource[], index: QuoteIndex): Claim | null {
+  const drafts: DraftCitation[] = claim.citations
+    .filter((one) => one.mark !== 'absent' && one.page !== null)
+    .map((one) => ({
+      sourceId: one.sourceId,
+      page: one.page,
+      quote: one.mark === 'altered' && one.matched !== '' ? oneLine(one.matched) : one.quote,
+    }));
+  if (drafts.length === 0) return null;
+  const text = drafts.map((draft) => draft.quote).join(' ');
+  const mended = checkClaim({ text, citations: drafts }, sources, index);
+  return { ...mended, mendedFrom: claim.mendedFrom ?? claim.text };
+}

@@ -1,0 +1,203 @@
+import Joi from 'joi';
+import { citationSchema } from '../core/exchange';
+import { FACT_FIELDS, type FactField } from '../core/summary';
+import type { StoredBearings, StoredSlip } from './schema';
+
+export const ARCHIVE_FORMAT = 'marked-page dossier';
+export const ARCHIVE_VERSION = 1;
+
+/** What `dossier.json` of an archive says. See docs/formats.md. */
+export interface ArchiveManifest {
+  readonly format: typeof ARCHIVE_FORMAT;
+  readonly v: typeof ARCHIVE_VERSION;
+  /** ISO 8601. */
+  readonly savedAt: string;
+  readonly dossier: { readonly id: string; readonly name: string; readonly createdAt: number };
+  readonly sources: readonly {
+    readonly id: string;
+    readonly name: string;
+    readonly addedAt: number;
+    readonly chosen: boolean;
+    readonly facts: Readonly<Partial<Record<FactField, string>>>;
+    /** SHA-256 of its files, oldest first. */
+    readonly files: readonly string[];
+  }[];
+  readonly files: readonly { readonly sha256: string; readonly name: string; readonly size: number }[];
+  readonly slips: readonly StoredSlip[];
+  readonly bearings: readonly StoredBearings[];
+}
+
+const id = Joi.string()
+  .max(120)
+  .pattern(/^[\w-]+$/);
+const text = (most: number): Joi.StringSchema => Joi.string().allow('').max(most);
+const count = Joi.number().integer().min(0).max(Number.MAX_SAFE_INTEGER);
+const sha256 = Joi.string().pattern(/^[0-9a-f]{64}$/);
+const reader = Joi.object({ name: text(120).required(), version: text(200).required() });
+const problem = Joi.object({
+  code: Joi.string().max(60).required(),
+  data: Joi.object()
+    .pattern(Joi.string().max(40), Joi.alternatives(text(2000), Joi.number()))
+    .required(),
+});
+
+const claim = Joi.object({
+  text: text(20_000).required(),
+  standing: Joi.valid('carried', 'goes-further', 'not-carried').required(),
+  citations: Joi.array().items(citationSchema).max(60).required(),
+  mendedFrom: text(20_000),
+});
+const claims = Joi.array().items(claim).max(200);
+const span = Joi.object({ page: count.required(), start: count.required(), end: count.required() });
+const scoped = Joi.object({
+  sourceId: id.required(),
+  name: text(400).required(),
+  editionId: text(200).required(),
+  pagesRead: count.required(),
+  pageCount: count.required(),
+});
+
+const answer = Joi.object({
+  found: Joi.boolean().required(),
+  headline: text(20_000).allow(null).required(),
+  claims: claims.required(),
+  calculations: Joi.array().max(0).required(),
+  conflicts: Joi.array().items(Joi.array().items(count).max(50)).max(50).required(),
+  missing: Joi.array().items(text(20_000)).max(60).required(),
+  passages: Joi.array()
+    .items(
+      Joi.object({
+        sourceId: id.required(),
+        source: text(400).required(),
+        page: count.required(),
+        label: text(60).allow(null).required(),
+        section: text(2000).required(),
+        text: text(40_000).required(),
+        spans: Joi.array().items(span).max(500).required(),
+        score: Joi.number().required(),
+      }),
+    )
+    .max(100)
+    .required(),
+  searches: Joi.array().items(text(20_000)).max(60).required(),
+  reader: reader.required(),
+  milliseconds: Joi.number().min(0).required(),
+});
+
+const model = Joi.object({
+  asides: Joi.array().items(text(8000)).max(500).required(),
+  unknown: Joi.boolean().required(),
+  sent: Joi.object({
+    endpoint: text(120).required(),
+    model: text(200).required(),
+    passages: count.required(),
+    tokensIn: count.required(),
+    tokensOut: count.required(),
+    estimated: Joi.boolean().required(),
+    milliseconds: Joi.number().min(0).required(),
+  })
+    .allow(null)
+    .required(),
+  problem: problem.allow(null).required(),
+}).allow(null);
+
+const laid = {
+  v: Joi.valid(1).required(),
+  id: id.required(),
+  dossierId: id.required(),
+  askedAt: count.required(),
+  follows: id.allow(null).required(),
+  scope: Joi.array().items(scoped).max(2000).required(),
+  folded: Joi.boolean().required(),
+  pinned: Joi.boolean().required(),
+};
+
+const slip = Joi.alternatives(
+  Joi.object({
+    ...laid,
+    kind: Joi.valid('question').required(),
+    question: text(20_000).required(),
+    completed: text(20_000).required(),
+    settings: Joi.object({
+      passages: count.required(),
+      budget: count.allow(null).required(),
+      index: text(200).required(),
+    }).required(),
+    answer: answer.required(),
+    model: model.required(),
+    second: Joi.object({ answer: answer.required(), model: model.required() }).allow(null).required(),
+  }),
+  Joi.object({
+    ...laid,
+    kind: Joi.valid('quote').required(),
+    quote: text(20_000).required(),
+    citedSource: text(400).allow(null).required(),
+    citedPage: count.allow(null).required(),
+    citation: citationSchema.required(),
+    tooShort: Joi.boolean().required(),
+    otherPlaces: Joi.array()
+      .items(Joi.object({ source: text(400).required(), page: count.required() }))
+      .max(100)
+      .required(),
+    instead: text(20_000).allow(null).required(),
+  }),
+  Joi.object({
+    ...laid,
+    kind: Joi.valid('summary').required(),
+    sentences: count.required(),
+    about: text(2000).required(),
+    claims: claims.required(),
+    by: reader.required(),
+    milliseconds: Joi.number().min(0).required(),
+  }),
+);
+
+const bearings = Joi.object({
+  v: Joi.valid(1).required(),
+  sourceId: id.required(),
+  dossierId: id.required(),
+  editionId: text(200).required(),
+  facts: Joi.array()
+    .items(
+      Joi.object({
+        field: Joi.valid(...FACT_FIELDS).required(),
+        value: text(4000).required(),
+        citation: citationSchema.required(),
+      }),
+    )
+    .max(100)
+    .required(),
+  sentences: count.required(),
+  about: text(2000).required(),
+  claims: claims.required(),
+  by: reader.required(),
+  madeAt: count.required(),
+});
+
+export const manifestSchema = Joi.object<ArchiveManifest>({
+  format: Joi.valid(ARCHIVE_FORMAT).required(),
+  v: Joi.valid(ARCHIVE_VERSION).required(),
+  savedAt: Joi.string().isoDate().required(),
+  dossier: Joi.object({ id: id.required(), name: text(200).required(), createdAt: count.required() }).required(),
+  sources: Joi.array()
+    .items(
+      Joi.object({
+        id: id.required(),
+        name: text(400).required(),
+        addedAt: count.required(),
+        chosen: Joi.boolean().required(),
+        facts: Joi.object(Object.fromEntries(FACT_FIELDS.map((field) => [field, text(4000)]))).required(),
+        files: Joi.array().items(sha256).min(1).max(50).required(),
+      }),
+    )
+    .max(2000)
+    .unique('id')
+    .required(),
+  files: Joi.array()
+    .items(Joi.object({ sha256: sha256.required(), name: text(400).required(), size: count.required() }))
+    .max(4000)
+    .unique('sha256')
+    .required(),
+  slips: Joi.array().items(slip).max(20_000).required(),
+  bearings: Joi.array().items(bearings).max(2000).required(),
+});

@@ -1,0 +1,56 @@
+import type { QuestionSlip, SlipScope } from '@/store';
+
+/** Letters from which on a headline that repeats its claim is left to the strip. */
+const LONG_HEADLINE = 40;
+
+/** True when the headline is the first claim's own words, which its strip shows already: nothing is said twice. */
+function repeatsClaim({ answer }: QuestionSlip): boolean {
+  const words = (text: string): string => text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
+  const headline = words(answer.headline ?? '');
+  const carried = answer.claims.find((claim) => claim.standing === 'carried');
+  return headline.length > LONG_HEADLINE && words(carried?.text ?? '').includes(headline);
+}
+
+/** The short direct answer, or what stands in its place. */
+export function Headline({ slip, growing }: { slip: QuestionSlip; growing: boolean }) {
+  const { answer, model } = slip;
+  const large = 'font-reading text-[19px] leading-[25px] font-semibold break-words';
+  if (answer.found && answer.headline !== null)
+    return repeatsClaim(slip) ? null : <p className={`px-3.5 pt-2 pb-1 ${large}`}>{answer.headline}</p>;
+  if (growing)
+    return (
+      <p className="px-3.5 pt-2 pb-1 font-reading text-[15px] text-muted italic">
+        Each claim is checked as it arrives …
+      </p>
+    );
+  if (answer.found)
+    return (
+      <p className="px-3.5 pt-2 pb-1 font-reading text-[16px] leading-[22px] font-semibold">
+        Nothing of this answer is carried by the documents as it stands
+      </p>
+    );
+  if (model?.problem != null) return null;
+  const soFar = readSoFar(slip.scope);
+  return (
+    <div className="px-3.5 pt-2 pb-1">
+      <p className={large}>
+        {model === null ? 'Not in' : 'It finds nothing in'}{' '}
+        {slip.scope.length === 1 ? 'this document' : 'these documents'}
+        {soFar !== null && ' so far'}
+      </p>
+      <p className="text-muted">
+        {soFar === null
+          ? 'No sentence or table row there answers it. '
+          : `Read until then: ${soFar}. It is asked again when reading ends. `}
+        {answer.passages.length > 0 ? 'These passages come nearest:' : 'No passage holds any of its words.'}
+      </p>
+    </div>
+  );
+}
+
+/** How far the documents had been read when they were asked; null when all of them were read whole. */
+function readSoFar(scope: readonly SlipScope[]): string | null {
+  const partial = scope.filter((one) => one.pagesRead < one.pageCount);
+  if (partial.length === 0) return null;
+  return partial.map((one) => `pages 1 to ${one.pagesRead} of ${one.pageCount} of “${one.name}”`).join(', ');
+}

@@ -1,0 +1,59 @@
+import { DEFAULT_SENTENCES, type FactField } from '@/core/summary';
+import { listBearings, storeBearings, updateSource, type Shelved } from '@/store';
+import type { SessionBase } from './base';
+
+/** What each document is and says in short: made on arrival, kept with it, made anew when asked for. */
+export class Bearings {
+  private readonly busy = new Set<string>();
+
+  constructor(private readonly base: SessionBase) {}
+
+  async load(): Promise<void> {
+    this.base.state.update({ bearings: await listBearings(this.base.dossierId) });
+  }
+
+  /** Makes what is missing: for documents read to their ends that have none of their newest edition. */
+  async makeMissing(): Promise<void> {
+    for (const shelved of this.base.now.shelf) {
+      const { source, edition } = shelved;
+      const held = this.base.now.bearings.find((one) => one.sourceId === source.id);
+      if (edition.state === 'ready' && held?.editionId !== edition.id && !this.busy.has(edition.id))
+        await this.make(shelved, held?.sentences ?? DEFAULT_SENTENCES, held?.about ?? '');
+    }
+  }
+
+  /** Sums a document up anew, in so many sentences, of what bears on `about`; empty for the whole. */
+  async make(shelved: Shelved, sentences: number, about: string): Promise<void> {
+    const { source, edition } = shelved;
+    this.busy.add(edition.id);
+    await this.base.guard(async () => {
+      await this.base.hold(shelved);
+      const result = await this.base.desk.bearings(source.id, sentences, about);
+      if (!result.ok) return this.base.tellProblem(result.problem);
+      const { facts, summary } = result.value;
+      await storeBearings({
+        v: 1,
+        sourceId: source.id,
+        dossierId: source.dossierId,
+        editionId: edition.id,
+        facts,
+        sentences,
+        about,
+        claims: summary.sentences,
+        by: summary.by,
+        madeAt: Date.now(),
+      });
+    });
+    this.busy.delete(edition.id);
+  }
+
+  /** Corrects a fact, or adds one; an empty value lets what was read stand again. */
+  setFact(shelved: Shelved, field: FactField, value: string): void {
+    void this.base.guard(() =>
+      updateSource(shelved.source.id, (source) => {
+        const others = Object.fromEntries(Object.entries(source.facts).filter(([name]) => name !== field));
+        return { ...source, facts: value.trim() === '' ? others : { ...others, [field]: value.trim() } };
+      }),
+    );
+  }
+}

@@ -1,0 +1,32 @@
+import { expose } from 'comlink';
+import { parseReview, type ReviewFile } from '../core/exchange';
+import { problem, ProblemError } from '../core/problem';
+import { openArchive, saveArchive } from '../store';
+import { attempt, type Result } from './result';
+
+/** Bytes of a review file that are looked at. */
+const MOST_REVIEW_BYTES = 40 * 1024 * 1024;
+
+const api = {
+  /** A dossier as one archive file. */
+  save(dossierId: string, now: number): Promise<Result<Blob>> {
+    return attempt(() => saveArchive(dossierId, now));
+  },
+
+  /** Stores what an archive holds, whole or not at all, and gives the dossier's id. */
+  open(file: Blob, now: number, newActor: string): Promise<Result<string>> {
+    return attempt(() => openArchive(file, now, newActor));
+  },
+
+  /** The review in a colleague's file, validated. */
+  readReview(file: Blob, now: number): Promise<Result<ReviewFile>> {
+    return attempt(async () => {
+      if (file.size > MOST_REVIEW_BYTES)
+        throw new ProblemError(problem('review-invalid', { reason: 'it is too large to be a review' }));
+      return parseReview(await file.text(), now);
+    });
+  },
+};
+
+export type ArchiveApi = typeof api;
+expose(api);
