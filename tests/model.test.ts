@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
 import { openBrowser, type OpenBrowser } from './support/browser';
-import { allRead, ask, DEMO, find, firstSlip, press } from './support/desk';
+import { allRead, ask, choose, DEMO, find, firstSlip, press } from './support/desk';
 import { startServer, type RunningServer } from './support/server';
 
 let server: RunningServer;
@@ -35,8 +35,7 @@ async function askWhole(question: string): Promise<void> {
 }
 
 const fromMenu = async (entry: string): Promise<void> => {
-  await (await find(page, '[data-slip] [aria-label="More for this slip"]')).click();
-  await (await find(page, `::-p-aria([name="${entry}"][role="menuitem"])`)).click();
+  await choose(page, 'More for this slip', entry);
 };
 
 describe('a connected model', () => {
@@ -98,7 +97,15 @@ describe('a connected model', () => {
     await page.click('textarea');
     await page.keyboard.type('What is the term of the concession?');
     await page.keyboard.press('Enter');
-    await find(page, '[data-slip]:first-of-type [data-claim]');
+    await page.waitForFunction(
+      () => {
+        const [slip] = document.querySelectorAll('[data-slip]');
+        return (
+          slip?.textContent?.includes('term of the concession') === true && slip.querySelector('[data-claim]') !== null
+        );
+      },
+      { timeout: 20_000 },
+    );
     await press(page, 'Stop');
     await page.waitForFunction(() => document.querySelector('[data-slip]')?.textContent?.includes('Stopped before'));
     expect(await page.$$('[data-slip]:first-of-type [data-claim]')).not.toHaveLength(0);

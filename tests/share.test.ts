@@ -3,7 +3,7 @@ import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
 import { openBrowser, type OpenBrowser } from './support/browser';
-import { allRead, ask, DEMO, find, notices, press, saved, spines, waitForNotice } from './support/desk';
+import { allRead, ask, choose, DEMO, find, notices, press, saved, spines, waitForNotice } from './support/desk';
 import { startServer, type RunningServer } from './support/server';
 
 let server: RunningServer;
@@ -46,8 +46,7 @@ async function toReview(page: Page): Promise<void> {
 }
 
 async function handOn(browser: OpenBrowser, page: Page, entry: string, file: string): Promise<string> {
-  await press(page, 'Hand the findings on');
-  await (await find(page, `::-p-aria([name="${entry}"][role="menuitem"])`)).click();
+  await choose(page, 'Hand the findings on', entry);
   await saved(browser.downloads, file);
   return path.join(browser.downloads, file);
 }
@@ -66,10 +65,9 @@ function reviewOf(page: Page): Promise<string[]> {
 
 describe('a dossier goes to a colleague as one file', () => {
   test('saved here, opened in another browser to the same state', async () => {
-    await keep(adas, 'How many parking places must the Operator provide?');
+    await keep(adas, 'How many bicycles shall the racks of each Vessel hold?');
     await press(adas, 'Dossiers');
-    await (await find(adas, '[role=dialog] [aria-label="More for Ferry concession"]')).click();
-    await (await find(adas, '::-p-aria([name="Save as one file"][role="menuitem"])')).click();
+    await choose(adas, 'More for Ferry concession', 'Save as one file');
     await saved(ada.downloads, 'Ferry concession.dossier.zip');
     await adas.keyboard.press('Escape');
     await press(bos, 'Dossiers');

@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os';
 import path from 'node:path';
 import type { Page } from 'puppeteer-core';
 import { openBrowser, type OpenBrowser } from './support/browser';
-import { allRead, ask, bringIn, DEMO, find, firstSlip, press, saved, spines } from './support/desk';
+import { allRead, ask, bringIn, choose, DEMO, find, firstSlip, press, saved, spines } from './support/desk';
 import { addPage, makePdf } from './support/pdf';
 import { startServer, type RunningServer } from './support/server';
 
@@ -56,11 +56,11 @@ describe('from the empty desk to a file of findings', () => {
     await find(page, '::-p-text(Kept)');
     await (await find(page, 'nav a[href="/review"]')).click();
     await find(page, '[aria-label="Findings"] [aria-label="checked: exact"]');
-    await press(page, 'Save as CSV');
+    await choose(page, 'Hand the findings on', 'Save as CSV');
     const csv = await saved(browser.downloads, 'findings.csv');
     expect(csv).toMatch(/Concession agreement,\d+,/);
     expect(csv).toContain('twenty bicycles');
-    await press(page, 'Save as annotations');
+    await choose(page, 'Hand the findings on', 'Save as annotations');
     const collection = JSON.parse(await saved(browser.downloads, 'findings.jsonld')) as {
       first: { items: { target: { selector: { type: string; exact?: string }[] }[] }[] };
     };
@@ -78,9 +78,9 @@ describe('from the empty desk to a file of findings', () => {
     await (await find(page, 'nav a[href="/review"]')).click();
     await find(page, '[aria-label="Findings"] article:nth-of-type(2)');
     rmSync(path.join(browser.downloads, 'findings.csv'));
-    await press(page, 'Save as CSV');
+    await choose(page, 'Hand the findings on', 'Save as CSV');
     expect(await saved(browser.downloads, 'findings.csv')).toMatch(/Berth lease,1,/);
-  });
+  }, 60_000);
 
   test('everything is there again after a reload', async () => {
     await page.reload({ waitUntil: 'networkidle0' });

@@ -21,7 +21,7 @@ export function Menu({ label, trigger, entries }: { label: string; trigger: stri
       <DropdownMenu.Portal>
         <DropdownMenu.Content
           align="end"
-          className="z-30 min-w-40 rounded-[3px] border border-rule bg-leaf p-1 text-ink"
+          className="z-60 min-w-40 rounded-[3px] border border-rule bg-leaf p-1 text-ink"
         >
           {entries.map((entry) => (
             <DropdownMenu.Item

@@ -1,4 +1,5 @@
 export { Button } from './Button';
+export { counted } from './counted';
 export { Dialog } from './Dialog';
 export { formText } from './formText';
 export { Drawing, type Draw, type Picture } from './drawing';

@@ -16,6 +16,12 @@ export async function press(page: Page, name: string): Promise<void> {
   await (await find(page, `::-p-aria([name="${name}"][role="button"])`)).click();
 }
 
+/** Chooses an entry of the menu that a button opens. */
+export async function choose(page: Page, menu: string, entry: string): Promise<void> {
+  await press(page, menu);
+  await (await find(page, `::-p-aria([name="${entry}"][role="menuitem"])`)).click();
+}
+
 /** Brings files in through the shelf's picker. */
 export async function bringIn(page: Page, ...files: string[]): Promise<void> {
   const input = (await find(page, 'input[type=file]')) as ElementHandle<HTMLInputElement>;

@@ -7,6 +7,7 @@ import { DEFAULT_SENTENCES } from '@/core/summary';
 import { Button } from '@/ui';
 import { pageNamed, pageProblem, type Session, type SessionState } from '../session';
 import { ReaderChooser } from './ReaderChooser';
+import { SentenceCount } from './SentenceCount';
 
 export interface AskBoxHandle {
   ask(prefill?: string): void;
@@ -161,19 +162,11 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
         )}
         {mode === 'ask' && <ReaderChooser session={session} state={state} />}
         {mode === 'sum' && (
-          <label className="ml-auto flex items-center gap-1.5 whitespace-nowrap text-muted">
+          <span className="ml-auto flex items-center gap-1.5 whitespace-nowrap text-muted">
             in
-            <input
-              type="number"
-              min={1}
-              max={40}
-              value={sentences}
-              aria-label="Sentences"
-              onChange={(event) => setSentences(Math.min(40, Math.max(1, Number(event.target.value) || 1)))}
-              className={`${SMALL} w-12 text-ink`}
-            />
+            <SentenceCount value={sentences} onChange={setSentences} />
             {sentences === 1 ? 'sentence' : 'sentences'}
-          </label>
+          </span>
         )}
         {state.streaming === null ? (
           <Button look="primary" type="submit" disabled={!ready}>

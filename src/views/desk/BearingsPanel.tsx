@@ -6,6 +6,7 @@ import type { Shelved, StoredBearings } from '@/store';
 import { Button, formText, MarkGlyph } from '@/ui';
 import type { Session, SessionState } from '../session';
 import { Choosable, QuoteEntry } from '../spread';
+import { SentenceCount } from './SentenceCount';
 
 const NAMES: Readonly<Record<FactField, string>> = {
   title: 'Title',
@@ -146,15 +147,7 @@ function SummaryPart({ session, state, shelved, bearings }: SummaryPartProps) {
       >
         <h3 className="font-reading text-[15px] font-semibold">Summary</h3>
         <span className="text-muted">in</span>
-        <input
-          type="number"
-          min={1}
-          max={40}
-          value={sentences}
-          aria-label="Sentences"
-          onChange={(event) => setSentences(Math.min(40, Math.max(1, Number(event.target.value) || 1)))}
-          className="w-12 rounded-[3px] border border-rule bg-leaf px-1 py-0.5"
-        />
+        <SentenceCount value={sentences} onChange={setSentences} />
         <span className="text-muted">{sentences === 1 ? 'sentence' : 'sentences'}, about</span>
         <input
           value={about}

@@ -9,7 +9,7 @@ const GROUPS: readonly (readonly [ReaderChoice['kind'], string])[] = [
   ['added', 'Connected models added here'],
   ['practice', 'Practice: a stand-in, nothing leaves this computer'],
 ];
-const SETTINGS = '\u0000settings';
+const SETTINGS = '#settings';
 
 /** Who answers the next question. */
 export function ReaderChooser({ session, state }: { session: Session; state: SessionState }) {

@@ -2,7 +2,7 @@
 
 import { useEffect, useRef, useState } from 'react';
 import type { DossierListed } from '@/store';
-import { Button, Dialog, formText, Menu, saveFile } from '@/ui';
+import { Button, counted, Dialog, formText, Menu, saveFile } from '@/ui';
 import type { Session, SessionState, Storage } from '../session';
 
 interface DossiersDialogProps {
@@ -85,7 +85,8 @@ export function DossiersDialog({ session, state, onClose }: DossiersDialogProps)
             </button>
             {one.dossier.id === state.dossier?.id && <span className="text-[12px] font-semibold">open</span>}
             <span className="text-[12px] whitespace-nowrap text-muted">
-              {one.documents} documents · {one.pages} pages · {one.slips} slips · {day.format(one.dossier.openedAt)}
+              {[counted(one.documents, 'document'), counted(one.pages, 'page'), counted(one.slips, 'slip')].join(' · ')}{' '}
+              · {day.format(one.dossier.openedAt)}
             </span>
             <Menu
               label={`More for ${one.dossier.name}`}
@@ -201,7 +202,7 @@ function One({ session, what, listed, onDone }: OneProps) {
   return (
     <Dialog
       title={`Delete “${dossier.name}”?`}
-      about={`Its ${listed.documents} documents, ${listed.slips} slips and its review go, and no text of them stays. Documents that are in another dossier stay there.`}
+      about={`Its ${counted(listed.documents, 'document')}, ${counted(listed.slips, 'slip')} and its review go, and no text of them stays. Documents that are in another dossier stay there.`}
       onClose={onDone}
     >
       <div className="flex justify-end gap-2">

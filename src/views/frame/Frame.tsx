@@ -5,7 +5,7 @@ import Link from 'next/link';
 import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import { wordProblem } from '@/core/problem';
-import { Button, Dialog, Drawing } from '@/ui';
+import { Button, counted, Dialog, Drawing } from '@/ui';
 import { useDrawing, useSession, type Session, type SessionState } from '../session';
 import { Decisions } from './Decisions';
 import { DossiersDialog } from './DossiersDialog';
@@ -100,7 +100,7 @@ function Head({ session, state, onShortcuts }: PartProps & { readonly onShortcut
         </Button>
         {state.shelf.length > 0 && (
           <span className="whitespace-nowrap text-muted">
-            {count(state.shelf.length, 'document')} · {count(pages, 'page')}
+            {counted(state.shelf.length, 'document')} · {counted(pages, 'page')}
           </span>
         )}
       </div>
@@ -141,10 +141,6 @@ function whereToOf({ reader }: SessionState): string {
   return reader.kind === 'configured' || reader.kind === 'added'
     ? `Questions and passages go to ${reader.name}`
     : 'Documents stay on this computer';
-}
-
-function count(number: number, noun: string): string {
-  return `${number.toLocaleString('en')} ${noun}${number === 1 ? '' : 's'}`;
 }
 
 function Notices({ session, state }: PartProps) {

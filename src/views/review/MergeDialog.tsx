@@ -1,7 +1,7 @@
 'use client';
 
 import { reviewState, type Finding } from '@/core/review';
-import { Button, Dialog, MarkGlyph } from '@/ui';
+import { Button, counted, Dialog, MarkGlyph } from '@/ui';
 import type { Incoming, RecheckedQuote, Session } from '../session';
 
 const SHOWN = 12;
@@ -60,10 +60,6 @@ export function MergeDialog({
       </div>
     </Dialog>
   );
-}
-
-function counted(number: number, noun: string): string {
-  return number === 1 ? `One ${noun}` : `${number} ${noun}s`;
 }
 
 function Part({ title, findings }: { title: string; findings: readonly Finding[] }) {

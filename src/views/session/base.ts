@@ -84,9 +84,12 @@ export class SessionBase {
     this.state.update({ decisions: this.now.decisions.slice(1) });
   }
 
+  /** Loads the shelf; what another dossier is laid over in the meantime is dropped, here and in the other loads. */
   async loadShelf(): Promise<void> {
-    const dossier = (await getDossier(this.dossierId)) ?? this.now.dossier;
-    const shelf = await listShelf(this.dossierId);
+    const id = this.dossierId;
+    const dossier = (await getDossier(id)) ?? this.now.dossier;
+    const shelf = await listShelf(id);
+    if (id !== this.dossierId) return;
     const { open } = this.now;
     const still = open !== null && shelf.some((one) => one.source.id === open.sourceId);
     const [first] = shelf;
@@ -98,7 +101,9 @@ export class SessionBase {
   }
 
   async loadSlips(): Promise<void> {
-    this.state.update({ slips: await listSlips(this.dossierId) });
+    const id = this.dossierId;
+    const slips = await listSlips(id);
+    if (id === this.dossierId) this.state.update({ slips });
   }
 
   /** The document a citation is of: by its id here, or, when it comes from a colleague, by the fingerprint of its file. */

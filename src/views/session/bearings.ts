@@ -9,7 +9,9 @@ export class Bearings {
   constructor(private readonly base: SessionBase) {}
 
   async load(): Promise<void> {
-    this.base.state.update({ bearings: await listBearings(this.base.dossierId) });
+    const id = this.base.dossierId;
+    const bearings = await listBearings(id);
+    if (id === this.base.dossierId) this.base.state.update({ bearings });
   }
 
   /** Makes what is missing: for documents read to their ends that have none of their newest edition. */

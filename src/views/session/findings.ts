@@ -132,16 +132,14 @@ export class Findings {
   }
 
   async load(): Promise<void> {
-    const log = await listEvents(this.base.dossierId);
+    const id = this.base.dossierId;
+    const log = await listEvents(id);
+    const [actor, reviewer] = [await ownActor(), await getSetting('reviewer')];
+    if (id !== this.base.dossierId) return;
     const broken = firstBroken(log);
     if (broken !== null) this.base.tellProblem(problem('log-invalid', { id: broken }));
     const review = foldReview(log);
-    this.base.state.update({
-      review,
-      findings: review.findings,
-      actor: await ownActor(),
-      reviewer: await getSetting('reviewer'),
-    });
+    this.base.state.update({ review, findings: review.findings, actor, reviewer });
   }
 
   /** Findings with the words around their quotes, as they stand in one's own copies, for exports that point into pages. */

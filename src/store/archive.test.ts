@@ -1,0 +1,190 @@
+import 'fake-indexeddb/auto';
+import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
+import { IDBFactory } from 'fake-indexeddb';
+import { strToU8, zipSync } from 'fflate';
+import { sha256Hex } from '../core/hash';
+import { foldReview } from '../core/review';
+import { openArchive, saveArchive } from './archive';
+import { closeDatabase, database } from './database';
+import { freshDossier, listDossiers, storeDossier } from './dossiers';
+import { appendEvent, listEvents, mergeEvents, ownActor } from './log';
+import { deleteDossier, removeEverything, removeSource } from './removal';
+import { editionId, listShelf, shelve, updateEdition } from './shelf';
+
+// An open channel to other tabs would keep the test process alive.
+Object.defineProperty(globalThis, 'BroadcastChannel', { value: undefined });
+
+const HERE = freshDossier('dossier-1', 'Leases', 1);
+const BYTES = '%PDF-1.7 the bytes of a lease';
+const SHA = sha256Hex(new TextEncoder().encode(BYTES));
+
+beforeEach(() => {
+  globalThis.indexedDB = new IDBFactory();
+});
+afterEach(closeDatabase);
+
+async function elsewhere(): Promise<void> {
+  await closeDatabase();
+  globalThis.indexedDB = new IDBFactory();
+}
+
+/** A dossier with a document that was read, a finding and a decision. */
+async function worked(): Promise<void> {
+  await storeDossier(HERE);
+  const file = { sha256: SHA, name: 'Lease.pdf', bytes: new Blob([BYTES]) };
+  await shelve(file, { dossier: HERE, newId: 'source-1', now: 2, replaces: null });
+  await updateEdition(editionId(SHA), (edition) => ({ ...edition, state: 'ready', password: 'open sesame' }));
+  const payload = { text: 'The rent', note: '', citations: [], question: null };
+  await appendEvent(HERE.id, { kind: 'finding-kept', target: 'f1', payload, now: 5 }, 'ada');
+  await appendEvent(
+    HERE.id,
+    { kind: 'finding-decided', target: 'f1', payload: { decision: 'confirmed', reason: '' }, now: 6 },
+    'ada',
+  );
+}
+
+describe('a dossier saved as one file', () => {
+  test('opens elsewhere to the same documents and review, to be read there, under a new name in logs', async () => {
+    await worked();
+    const archive = await saveArchive(HERE.id, 10);
+    await elsewhere();
+    expect(await openArchive(archive, 20, 'bo')).toBe(HERE.id);
+    const [shelved] = await listShelf(HERE.id);
+    expect(shelved).toMatchObject({
+      source: { name: 'Lease', chosen: true },
+      edition: { sha256: SHA, state: 'waiting', password: null },
+    });
+    expect(await (await (await database()).get('files', SHA))?.bytes.text()).toBe(BYTES);
+    expect(foldReview(await listEvents(HERE.id)).findings[0]?.decisions[0]?.decision).toBe('confirmed');
+    expect(await ownActor()).toBe('bo');
+    await appendEvent(
+      HERE.id,
+      { kind: 'finding-commented', target: 'f1', payload: { text: 'so it is' }, now: 30 },
+      'x',
+    );
+    expect((await listEvents(HERE.id)).map((event) => event.id).sort()).toEqual(['ada:1', 'ada:2', 'bo:1']);
+  });
+
+  test('holds no password', async () => {
+    await worked();
+    expect(await (await saveArchive(HERE.id, 10)).text()).not.toContain('open sesame');
+  });
+
+  test('is not opened beside itself', async () => {
+    await worked();
+    const archive = await saveArchive(HERE.id, 10);
+    await expect(openArchive(archive, 20, 'bo')).rejects.toThrow(/is here already, as “Leases”/);
+    expect(await ownActor()).toBe('ada');
+  });
+
+  test('a file that was read here before is not read again', async () => {
+    await worked();
+    const archive = await saveArchive(HERE.id, 10);
+    await elsewhere();
+    await storeDossier(freshDossier('dossier-2', 'Others', 1));
+    const file = { sha256: SHA, name: 'Same.pdf', bytes: new Blob([BYTES]) };
+    await shelve(file, { dossier: freshDossier('dossier-2', 'Others', 1), newId: 'source-9', now: 2, replaces: null });
+    await updateEdition(editionId(SHA), (edition) => ({ ...edition, state: 'ready' }));
+    await openArchive(archive, 20, 'bo');
+    expect((await listShelf(HERE.id))[0]?.edition.state).toBe('ready');
+  });
+
+  test.each<[string, () => Promise<Blob> | Blob, RegExp]>([
+    ['is no ZIP', () => new Blob(['PK nothing of the kind']), /no archive/],
+    ['is empty', () => new Blob([]), /no archive/],
+    ['is cut off', async () => (await saveArchive(HERE.id, 10)).slice(0, 700), /no archive|damaged|cut off/],
+    [
+      'holds a stray file',
+      () => new Blob([zipSync({ '../evil': strToU8('x') }) as Uint8Array<ArrayBuffer>]),
+      /does not belong/,
+    ],
+    [
+      'holds another’s list',
+      () =>
+        new Blob([
+          zipSync({
+            'dossier.json': strToU8('{"format":"else"}'),
+            'review.json': strToU8('{}'),
+          }) as Uint8Array<ArrayBuffer>,
+        ]),
+      /no dossier of this application/,
+    ],
+    [
+      'is of a later version',
+      () =>
+        new Blob([
+          zipSync({ 'dossier.json': strToU8('{"format":"marked-page dossier","v":7}') }) as Uint8Array<ArrayBuffer>,
+        ]),
+      /version 7/,
+    ],
+  ])('that %s is refused whole', async (_, make, why) => {
+    await worked();
+    const archive = await make();
+    await elsewhere();
+    await expect(openArchive(archive, 20, 'bo')).rejects.toThrow(why);
+    expect(await listDossiers()).toEqual([]);
+  });
+
+  test('with other bytes than its fingerprint says is refused', async () => {
+    await worked();
+    const bytes = new Uint8Array(await (await saveArchive(HERE.id, 10)).arrayBuffer());
+    const at = new TextDecoder('latin1').decode(bytes).indexOf('bytes of a lease');
+    bytes[at] = 'B'.charCodeAt(0);
+    await elsewhere();
+    await expect(openArchive(new Blob([bytes]), 20, 'bo')).rejects.toThrow(/damaged/);
+  });
+});
+
+describe('several dossiers', () => {
+  test('share a file; deleting one leaves the other’s, deleting both leaves nothing', async () => {
+    await worked();
+    const other = freshDossier('dossier-2', 'Others', 9);
+    const file = { sha256: SHA, name: 'Same.pdf', bytes: new Blob([BYTES]) };
+    await shelve(file, { dossier: other, newId: 'source-2', now: 3, replaces: null });
+    expect((await listShelf('dossier-2'))[0]?.edition.state).toBe('ready');
+    expect((await listDossiers()).map((one) => [one.dossier.name, one.documents, one.events])).toEqual([
+      ['Others', 1, 0],
+      ['Leases', 1, 2],
+    ]);
+    await deleteDossier(HERE.id);
+    expect((await listShelf('dossier-2'))[0]?.edition.state).toBe('ready');
+    await deleteDossier('dossier-2');
+    const handle = await database();
+    for (const store of ['files', 'editions', 'sources', 'events', 'dossiers'] as const)
+      expect(await handle.count(store)).toBe(0);
+  });
+
+  test('removing everything empties every store', async () => {
+    await worked();
+    await removeEverything();
+    const handle = await database();
+    for (const store of handle.objectStoreNames) expect(await handle.count(store)).toBe(0);
+  });
+});
+
+describe('taking a colleague’s log in', () => {
+  test('what was erased here stays erased, whatever the file holds', async () => {
+    await worked();
+    const citation = { sourceId: 'source-1', quote: 'secret rent' };
+    const payload = { text: 'secret rent', note: '', citations: [citation] as never, question: null };
+    await appendEvent(HERE.id, { kind: 'finding-kept', target: 'f2', payload, now: 7 }, 'ada');
+    const sent = await listEvents(HERE.id);
+    await removeSource('source-1', true);
+    await mergeEvents(HERE.id, sent);
+    expect(JSON.stringify(await listEvents(HERE.id))).not.toContain('secret rent');
+  });
+
+  test('events in one’s own name that were not made here are refused, and nothing is taken', async () => {
+    await worked();
+    const sent = await listEvents(HERE.id);
+    await elsewhere();
+    await storeDossier(HERE);
+    await appendEvent(
+      HERE.id,
+      { kind: 'finding-kept', target: 'f9', payload: { text: 'x', note: '', citations: [], question: null }, now: 1 },
+      'ada',
+    );
+    await expect(mergeEvents(HERE.id, sent)).rejects.toThrow(/in your own name/);
+    expect(await listEvents(HERE.id)).toHaveLength(1);
+  });
+});
