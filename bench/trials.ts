@@ -1,7 +1,9 @@
 import { execFileSync } from 'node:child_process';
 import path from 'node:path';
 import { parseArgs } from 'node:util';
+import { readQuestions } from '../cli/records';
 import { openShelf } from '../cli/shelf';
+import { runCareless } from './carelessTrials';
 import { makeQuoteCases, type PagesOfText, type QuoteCase } from './quoteCases';
 import { Random } from './random';
 import { runAnswerTrials } from './answerTrials';
@@ -15,6 +17,7 @@ const { values } = parseArgs({
     seed: { type: 'string', default: '7' },
     extractor: { type: 'string', default: 'own' },
     misses: { type: 'boolean', default: false },
+    temper: { type: 'string' },
   },
 });
 
@@ -80,6 +83,20 @@ function tellMiss(one: QuoteCase, mark: string, matched: string, differences: st
   );
 }
 
+/** Asks the stand-in every question of the file in one temper and tells how the marks of its quotes fare. */
+async function carelessTrials(temper: string): Promise<void> {
+  if (values.questions === undefined) throw new Error('Give --questions with a file for --temper.');
+  const questions = readQuestions(values.questions).map((one) => one.question);
+  const { library } = await openShelf(sources);
+  const { answers, citations, table, passed, blamed } = await runCareless(library, questions, temper);
+  console.log(
+    `${temper}: ${answers} answers, ${citations} quotes, ${passed.length} bad ones passed, ${blamed.length} good ones blamed`,
+  );
+  for (const [key, count] of Object.entries(table).sort()) console.log(`  ${key.padEnd(22)}${count}`);
+  for (const line of [...passed, ...blamed]) console.log(`  ${line}`);
+}
+
 const sources = values.sources ?? [];
-if (values.questions === undefined) await quoteTrials(sources, values.others ?? []);
+if (values.temper !== undefined) await carelessTrials(values.temper);
+else if (values.questions === undefined) await quoteTrials(sources, values.others ?? []);
 else await runAnswerTrials(values.questions, sources, values.misses);

@@ -3,6 +3,8 @@ import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
+import { reviewFileOf } from '../src/core/exchange';
+import { nextEvent, type EventKind, type EventPayloads, type LogEvent } from '../src/core/review';
 import { addPage, makePdf } from '../tests/support/pdf';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'marked-page-cli-'));
@@ -186,5 +188,102 @@ describe('check', () => {
 
   test('ends with 3 when sources cannot be found', () => {
     expect(run('check', '--sources', path.join(folder, 'gone'), '--quotes', quotes([{ quote: 'x' }])).code).toBe(3);
+  });
+});
+
+describe('summary', () => {
+  test('gives each document’s own sentences, each on its page', () => {
+    const { code, lines } = run('summary', '--sources', lease, memo, '--sentences', '1', '--json');
+    expect(code).toBe(0);
+    expect(lines.map((line) => line.source)).toEqual(['lease.pdf', 'memo.txt']);
+    const sentences = lines[0]?.sentences as { text: string; citations: { mark: string; source: string }[] }[];
+    expect(sentences).toHaveLength(1);
+    expect(sentences[0]?.citations[0]).toMatchObject({ mark: 'exact', source: 'lease.pdf' });
+    expect(lines[0]?.by).toMatch(/^built-in reader/);
+  });
+
+  test('is of what is asked about, and of a sensible length only', () => {
+    const { lines } = run('summary', '--sources', lease, '--about', 'notice', '--json');
+    expect((lines[0]?.sentences as { text: string }[]).map((one) => one.text)).toEqual([
+      'Either party may end the lease by ninety days of notice in writing.',
+    ]);
+    expect(run('summary', '--sources', lease, '--sentences', '0').code).toBe(2);
+  });
+});
+
+describe('ask of other readers', () => {
+  const question = 'How much is the rent of the berth?';
+
+  test('the stand-in answers in the same form, with what was sent', () => {
+    const { code, lines } = run('ask', '--sources', lease, '--question', question, '--reader', 'careful', '--json');
+    expect(code).toBe(0);
+    const [claim] = lines[0]?.claims as { standing: string; citations: { mark: string; page: number }[] }[];
+    expect(claim).toMatchObject({ standing: 'carried', citations: [{ mark: 'exact', page: 1 }] });
+    expect(lines[0]?.sent).toMatchObject({ endpoint: 'practice: careful', passages: expect.any(Number) });
+  });
+
+  test('a failing one is told for its question, the others are asked', () => {
+    const { code, lines, told } = run(
+      'ask',
+      '--sources',
+      lease,
+      '--question',
+      `${question}\nWho may sublet?`,
+      '--reader',
+      'failing-429',
+      '--json',
+    );
+    expect(code).toBe(3);
+    expect(lines.map((line) => (line.problem as { code: string }).code)).toEqual(['model-busy', 'model-busy']);
+    expect(told).toMatch(/takes no more questions just now/);
+  });
+
+  test('an unknown one is bad usage, and those that are there are named', () => {
+    const { code, told } = run('ask', '--sources', lease, '--question', question, '--reader', 'oracle');
+    expect(code).toBe(2);
+    expect(told).toMatch(/no reader “oracle” here: choose one of “built-in”, “practice: careful”/);
+  });
+
+  test('a follow-up is made whole from its history', () => {
+    const file = path.join(folder, 'questions.jsonl');
+    writeFileSync(file, JSON.stringify({ id: 'f', question: 'When is it due?', history: [question] }));
+    const { lines } = run('ask', '--sources', lease, '--questions', file, '--json');
+    expect(lines[0]).toMatchObject({
+      question: 'When is it due?',
+      completed: 'When is the rent of the berth due?',
+      found: true,
+    });
+  });
+});
+
+describe('review', () => {
+  function append<K extends EventKind>(log: LogEvent[], actor: string, kind: K, payload: EventPayloads[K]): LogEvent[] {
+    return [...log, nextEvent(log, { actor, kind, target: 'f1', payload, now: 1000 })];
+  }
+  const kept = append([], 'ada', 'finding-kept', { text: 'The rent', note: '', citations: [], question: null });
+  const save = (name: string, log: readonly LogEvent[]): string => {
+    const file = path.join(folder, name);
+    writeFileSync(file, JSON.stringify(reviewFileOf(log, 'Leases', [], 1000)));
+    return file;
+  };
+
+  test('files make the same review in either order, and nothing more when given twice', () => {
+    const one = save('one.json', append(kept, 'ada', 'finding-decided', { decision: 'confirmed', reason: '' }));
+    const two = save('two.json', append(kept, 'bo', 'finding-decided', { decision: 'disputed', reason: 'old' }));
+    const merged = path.join(folder, 'merged.json');
+    const first = run('review', one, two, '--json', '--out', merged);
+    expect(first.code).toBe(0);
+    expect(first.lines).toEqual([expect.objectContaining({ text: 'The rent', state: 'disputed' })]);
+    expect(run('review', two, one, two, '--json').out).toBe(first.out);
+    expect(run('review', merged, '--json').out).toBe(first.out);
+  });
+
+  test('a file that was tampered with is refused whole', () => {
+    const good = save('good.json', kept);
+    const bad = path.join(folder, 'bad.json');
+    writeFileSync(bad, JSON.stringify(reviewFileOf(kept, 'Leases', [], 1000)).replace('The rent', 'The loan'));
+    const { code, told, out } = run('review', good, bad, '--json');
+    expect([code, out]).toEqual([3, '']);
+    expect(told).toMatch(/was not taken in: event ada:1/);
   });
 });

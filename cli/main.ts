@@ -3,11 +3,19 @@ import { ProblemError, toProblem, wordProblem } from '../src/core/problem';
 import { askCommand } from './commands/ask';
 import { checkCommand } from './commands/check';
 import { readCommand } from './commands/read';
+import { reviewCommand } from './commands/review';
 import { DEFAULT_SENTENCES, summaryCommand } from './commands/summary';
 import { EXIT, tell } from './terminal';
 
 /** Faults of a file rather than of the command's words. */
-const UNREADABLE = new Set(['file-unreadable', 'no-files']);
+const UNREADABLE = new Set([
+  'file-unreadable',
+  'no-files',
+  'review-invalid',
+  'review-version',
+  'review-conflict',
+  'review-broken',
+]);
 
 function program(done: (code: number) => void): Command {
   const command = new Command('marked-page')
@@ -56,6 +64,16 @@ function program(done: (code: number) => void): Command {
     .option('--json', 'one JSON object a document', false)
     .action(async (options: { sources: string[]; sentences: number; about: string; json: boolean }) =>
       done(await summaryCommand(options)),
+    );
+  command
+    .command('review')
+    .description('the review that review files make together; a file is taken whole or refused')
+    .argument('<files...>', 'review files, in any order')
+    .option('--sources <paths...>', 'documents to check its quotes against anew')
+    .option('--out <file>', 'write the merged review there')
+    .option('--json', 'one JSON object a finding', false)
+    .action(async (files: string[], options: { sources?: string[]; out?: string; json: boolean }) =>
+      done(await reviewCommand(files, options)),
     );
   return command;
 }

@@ -179,7 +179,9 @@ describe('several dossiers', () => {
     await (await find(adas, '[data-slip] [data-key=keep]')).click();
     await find(adas, '[data-slip] ::-p-text(Kept)');
     const cdp = await adas.createCDPSession();
-    await cdp.send('Page.crash').catch(() => undefined);
+    // A crashed page never answers.
+    void cdp.send('Page.crash').catch(() => undefined);
+    await new Promise((resolve) => setTimeout(resolve, 500));
     adas = await ada.newPage(server.url);
     await find(adas, '[data-slip] ::-p-text(Kept)');
   }, 60_000);

@@ -1,4 +1,4 @@
-import type { QuoteIndex } from '../quote';
+import type { Citation, QuoteIndex } from '../quote';
 import { oneLine } from '../text';
 import { checkClaim } from './ask';
 import type { AskedSource, Claim, DraftCitation } from './types';
@@ -6,6 +6,12 @@ import type { AskedSource, Claim, DraftCitation } from './types';
 /** True when the documents hold something a claim can be mended from. */
 export function canMend(claim: Claim): boolean {
   return claim.standing !== 'carried' && claim.citations.some((one) => one.mark !== 'absent' && one.page !== null);
+}
+
+/** The stop that ended the quote, when the page has it too: matched words end with a word. */
+function endOf({ quote, matched, after }: Citation): string {
+  const stop = /[.!?;:,]$/.exec(quote.trim())?.[0] ?? '';
+  return !matched.endsWith(stop) && after.startsWith(stop) ? stop : '';
 }
 
 /**
@@ -18,7 +24,7 @@ export function mendClaim(claim: Claim, sources: readonly AskedSource[], index: 
     .map((one) => ({
       sourceId: one.sourceId,
       page: one.page,
-      quote: one.mark === 'altered' && one.matched !== '' ? oneLine(one.matched) : one.quote,
+      quote: one.mark === 'altered' && one.matched !== '' ? oneLine(one.matched) + endOf(one) : one.quote,
     }));
   if (drafts.length === 0) return null;
   const text = drafts.map((draft) => draft.quote).join(' ');

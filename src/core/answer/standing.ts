@@ -20,6 +20,14 @@ function figuresIn(text: string, language: Language): Set<string> {
   return new Set([...dates.map((one) => one.value), ...numbers.map((one) => one.value)]);
 }
 
+/** Words that deny without a "not": a claim may say "must not" for "it is forbidden". */
+const DENIES =
+  /^(?:forbid|prohibit|ban|bar|exclud|refus|den[iy]|fail|lack|absen|un(?:able|lawful)|void|verboten|untersagt)/;
+
+function denies(text: string): boolean {
+  return negates(text) || tokenize(text).some(({ word }) => DENIES.test(word));
+}
+
 function negates(text: string): boolean {
   return tokenize(text).some(({ word }) => NEGATIONS.has(word) || word.endsWith("n't") || word.endsWith('n’t'));
 }
@@ -32,7 +40,7 @@ export function addsFigure(text: string, quotes: readonly string[], language: La
 
 /**
  * A claim's standing towards its own quotes: not carried unless each stands where it is cited; going further when the claim says a figure
- * or a negation that its quotes do not. It does not weigh meaning beyond that.
+ * or a "not" that its quotes do not. It does not weigh meaning beyond that.
  */
 export function standingOf(
   text: string,
@@ -43,6 +51,6 @@ export function standingOf(
   if (citations.length === 0 || !stand) return 'not-carried';
   const quotes = citations.map((one) => one.quote);
   if (quotes.some((quote) => quote === text)) return 'carried';
-  const turned = negates(text) !== quotes.some(negates);
-  return addsFigure(text, quotes, language) || turned ? 'goes-further' : 'carried';
+  const addsNot = negates(text) && !quotes.some(denies);
+  return addsFigure(text, quotes, language) || addsNot ? 'goes-further' : 'carried';
 }

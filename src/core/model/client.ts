@@ -108,6 +108,8 @@ export async function* askModel(
     if (caught instanceof ProblemError) throw caught;
     throw new ProblemError(problem('model-broken', { reader: endpoint.name }));
   }
+  // An endpoint may end its stream quietly when it is hung up on.
+  options.signal?.throwIfAborted();
   if (!usable) throw new ProblemError(problem('model-garbled', { reader: endpoint.name }));
   if (!ended) throw new ProblemError(problem('model-broken', { reader: endpoint.name }));
   yield* lines.finish();

@@ -2,7 +2,6 @@ export {
   actorOf,
   counterOf,
   DECISIONS,
-  digestOf,
   erased,
   firstBroken,
   LOG_VERSION,

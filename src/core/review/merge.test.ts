@@ -68,7 +68,7 @@ describe('merging logs', () => {
         expect(mergeLogs(one, b)).toEqual(one);
         expect(foldReview(mergeLogs(b, a)).findings).toEqual(foldReview(mergeLogs(a, b)).findings);
       }),
-      { numRuns: 120 },
+      { numRuns: 40 },
     );
   });
 
@@ -120,7 +120,7 @@ describe('what a colleague’s review would change', () => {
     expect(preview.newEvents).toBe(3);
     expect(preview.newFindings.map((one) => one.content?.text)).toEqual(['second']);
     expect(preview.changed).toEqual([expect.objectContaining({ events: 1, differs: true })]);
-    expect(preview.reviewers).toEqual(['Bo Lind', 'a reviewer without a name']);
+    expect(preview.reviewers).toEqual(['Bo Lind']);
   });
 
   test('nothing the second time', () => {

@@ -31,7 +31,7 @@ export interface MergePreview {
   readonly newFindings: readonly Finding[];
   /** Findings that are here and would gain something: what they are after merging, and by how many events. */
   readonly changed: readonly { readonly finding: Finding; readonly events: number; readonly differs: boolean }[];
-  /** Reviewers whose events are in the log taken in, by name or actor. */
+  /** Names of the reviewers whose events are new; of all in it when none is. */
   readonly reviewers: readonly string[];
 }
 
@@ -58,7 +58,7 @@ export function previewMerge(own: readonly LogEvent[], incoming: readonly LogEve
         events: touched.get(finding.id) ?? 0,
         differs: finding.withdrawn || decisionsOf(finding).size > 1,
       })),
-    reviewers: [...new Set(incoming.map(actorOf))]
+    reviewers: [...new Set((fresh.length > 0 ? fresh : incoming).map(actorOf))]
       .map((actor) => after.names.get(actor) ?? 'a reviewer without a name')
       .sort(),
   };

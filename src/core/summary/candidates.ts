@@ -52,7 +52,7 @@ const BOILERPLATE: readonly RegExp[] = [
   /\bdisclosure controls\b|\baccounting oversight\b|\baccepted accounting principles\b|\baudit(?:s|ed)? in accordance\b|\bwe file\b|\binternal control over financial reporting\b|\bhereby certif|\bthe accompanying notes\b|\bform an integral part\b|\b(?:stated|expressed|presented|amounts?) (?:are )?in (?:thousands|millions)\b|\bprepared in accordance with\b|\bon behalf of the board\b/i,
   /\bwithout (?:any )?warrant|\bwarranty of (?:merchantability|fitness)\b|\bas is\b.*\bwarrant|\bno representations? or warrant|\bdisclaims?\b|\bliab(?:le|ility) for any (?:errors|omissions|direct|indirect)\b/i,
   /\bheadings?\b.*\b(?:convenience|interpretation)\b|\bin (?:witness|testimony) whereof\b|\bexecuted (?:in (?:two|three|several|any number of)|as a deed)\b|\bcounterparts?\b|\bduly authori[sz]ed (?:representatives?|officers?|signator)|\bentire (?:agreement|understanding)\b|\bsever(?:able|ability)\b|\binvalid(?:ity)?,? (?:or|and) unenforceab|\b(?:singular|plural) (?:includes?|shall include)\b|\bno waiver\b|\bfurther assurances?\b|\bsuccessors and (?:permitted )?assigns\b/i,
-  /\bgoverned by\b.{0,30}\blaws?\b|\bnotices?\b.{0,60}\b(?:in writing|deemed|shall be (?:sent|delivered|given))\b|\b(?:amended|varied|modified)\b.{0,40}\b(?:in writing|written)\b|\b(?:references? to|words (?:importing|denoting)|in this (?:agreement|regulation|contract|deed|lease),? (?:the following|unless))\b/i,
+  /\bgoverned by\b.{0,30}\blaws?\b|^(?:a |an |any |all |every |each )?(?:notices?|communications?)\b.{0,80}\b(?:in writing|deemed|shall be (?:sent|delivered|given))\b|\b(?:amended|varied|modified)\b.{0,40}\b(?:in writing|written)\b|\b(?:references? to|words (?:importing|denoting)|in this (?:agreement|regulation|contract|deed|lease),? (?:the following|unless))\b/i,
   /\b(?:intentionally|deliberately) (?:left )?blank\b|\btable of contents\b|\bthis page\b|\b(?:typographical|printing) conventions?\b|\bthis font\b|\b(?:latest|current|other|printed) versions? of this\b|\balso available\b|\bother languages\b/i,
   /\bfor (?:more|further) (?:information|details?)\b|\bplease (?:see|refer|contact|note|send|report|visit|read)\b|\brefer to\b|\bsee (?:also )?(?:section|chapter|page|note|figure|table|annex|appendix)\b|\bcan be found (?:in|at|on)\b|\b(?:is|are) (?:described|discussed|explained|shown|listed|given|available|documented|found|set out|defined|included) (?:below|above|in)\b/i,
   /https?:\/\/|www\.|\S+@\S+\.\w+/i,
@@ -66,7 +66,7 @@ const VERBS = new Set(
   (
     'is are was were be been has have had does do did shall will may must can could should would might cannot provides provide includes include contains contain ' +
     'requires require means covers cover describes describe explains explain applies apply gives give makes make takes take uses use allows allow ' +
-    'becomes become remains remain begins begin rose fell grew shows show pays pay holds hold runs run owns own operates operate depends depend works ' +
+    'becomes become remains remain begins begin rose fell grew cost costs took gave led left kept held paid sold bought went came made began lost met sent spent stood shows show pays pay holds hold runs run owns own operates operate depends depend works ' +
     'supports support needs need comes come goes go keeps keep lets let lies lie stands stand serves serve ' +
     'ist sind war waren wird werden wurde wurden hat haben hatte kann können muss müssen soll sollen darf dürfen gibt enthält bietet regelt beschreibt gilt gelten'
   ).split(' '),
@@ -123,7 +123,8 @@ export function unfit(text: string, language: string): 'fragment' | 'leans' | 'b
     return 'size';
   if (isScript ? !/[。！]$/.test(text) : !/[.!][”"’)]*$/.test(text)) return 'fragment';
   if (!isScript && !/^[“"„'(]?[\p{Lu}\d]/u.test(text)) return 'fragment';
-  if (/\.{3,}|…|[:;]\s*\.?$|[|{}<>=\\]|(?:^|\s)-{1,2}\w|\b_\w/.test(text) || !balanced(text)) return 'fragment';
+  if (/\.{3,}|(?:\.\s){3,}|…|[:;]\s*\.?$|[|{}<>=\\]|(?:^|\s)-{1,2}\w|\b_\w/.test(text) || !balanced(text))
+    return 'fragment';
   if (!hasVerb(words, language)) return 'fragment';
   const capitals = text.match(/\b\p{Lu}{2,}\b/gu)?.length ?? 0;
   const digits = words.filter((word) => /^\d/.test(word)).length;

@@ -49,7 +49,7 @@ const DATE_LEADS =
 const PERIOD =
   /\b(?:(?:for|in) the (?:fiscal |financial )?(?:years?|quarter(?:ly period)?|(?:three|six|nine|twelve) months|half[- ]year|period)(?: (?:ended|ending|to|from))|(?:fiscal |financial )year (?:ended|ending)|year to|(?:three|six|nine|twelve) months (?:ended|to))\s+/gi;
 const PARTY =
-  /(?:\bbetween|\bamong|\band|\bby|\bfrom|\(\d\)|\([a-z]\)|^)[\s:]+((?:the )?\p{Lu}[\p{L}\p{N}.&’'-]*(?:,? (?:of|and|for|the|de|&|und|van|von|\p{Lu}[\p{L}\p{N}.&’'-]*))*)[^()“”";]{0,260}\([^()]{0,60}?[“"](?:the )?([^”"]{2,40})[”"][^()]{0,60}\)/gmu;
+  /(?:\bbetween|\bamong|\band|\bby|\bfrom|\(\d\)|\([a-z]\)|^)[\s:]+((?:the )?\p{Lu}[\p{L}\p{N}.&’'-]*(?:,? (?:of|and|for|the|de|&|und|van|von|plc|ltd|limited|inc|llc|gmbh|\p{Lu}[\p{L}\p{N}.&’'-]*))*)[^()“”";]{0,260}\([^()]{0,60}?[“"](?:the )?([^”"]{2,40})[”"][^()]{0,60}\)/gmu;
 const BETWEEN =
   /\bbetween\s+((?:the )?\p{Lu}[^\n,;(]{3,80}(?:\n(?!and\b)\p{Lu}[^\n,;(]{2,60})?)(?:[,;(][^\n]{0,160})?\s+and\s+((?:the )?\p{Lu}[^\n,;(.]{3,80})/u;
 const COMPANY =
@@ -189,7 +189,7 @@ function amendsOf(source: AskedSource): Found | null {
     const [front] = [source.page(number)].flatMap((page) => (page === null ? [] : [page]));
     if (front === undefined) continue;
     const text = front.lines
-      .filter((line) => !['head', 'folio', 'contents'].includes(line.role))
+      .filter((line) => !['head', 'folio', 'contents', 'heading'].includes(line.role))
       .map((line) => front.text.slice(line.start, line.end))
       .join('\n');
     for (const range of splitSentences(text)) {

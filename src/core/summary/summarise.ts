@@ -45,7 +45,11 @@ const CUES: readonly (readonly [RegExp, number])[] = [
   ],
   [
     /\b(?:revenue|net (?:income|sales|profit)|operating (?:income|profit|result)|turnover|earnings|dividend)\b.{0,80}\b(?:rose|fell|increased|decreased|grew|was|were|amounted|declined|improved)\b/i,
-    0.4,
+    0.7,
+  ],
+  [
+    /\b(?:grants?|lets|leases|engages|appoints)\b.{0,80}\b(?:right|licen[cs]e|concession|premises|services|term)\b/i,
+    0.5,
   ],
   [
     /\b(?:shall|must) (?:pay|provide|operate|maintain|deliver)\b|\b(?:terminat|commenc|expires?|term of)\b|\bpenalt(?:y|ies)\b|\bliab(?:le|ility)\b/i,
