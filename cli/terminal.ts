@@ -1,6 +1,6 @@
 import { wordProblem, type Problem } from '../src/core/problem';
 
-/** Exit codes; see docs/guide.md. */
+/** Exit codes; see docs/formats.md. */
 export const EXIT = { done: 0, unverified: 1, usage: 2, unreadable: 3 } as const;
 
 export function print(line: string): void {

@@ -1,10 +1,12 @@
-import { mkdirSync, writeFileSync } from 'node:fs';
+import { mkdirSync, readFileSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import type { Page } from 'puppeteer-core';
+import type { ElementHandle, Page } from 'puppeteer-core';
 import { longFile } from '../bench/longFile';
 import { openBrowser } from '../tests/support/browser';
-import { allRead, ask, bringIn, DEMO, find, press } from '../tests/support/desk';
+import { reviewFileOf, type ReviewFile } from '../src/core/exchange';
+import { nextEvent, type LogEvent } from '../src/core/review';
+import { allRead, ask, bringIn, choose, DEMO, find, press, saved } from '../tests/support/desk';
 import { startServer } from '../tests/support/server';
 
 /** Takes the pictures in docs/screenshots from the demo dossier, at 1280x800. The application must be built. */
@@ -17,6 +19,106 @@ async function shoot(page: Page, name: string): Promise<void> {
   const file = path.join(FOLDER, `${name}.png`);
   await page.screenshot({ path: file });
   process.stdout.write(`${file}\n`);
+}
+
+/** A question with its follow-up. */
+async function thread(page: Page): Promise<void> {
+  await ask(page, 'What was the revenue in 2025?');
+  await (await find(page, '[data-slip]:first-of-type [data-key=follow]')).click();
+  await page.keyboard.type('and the year before?');
+  await page.keyboard.press('Enter');
+  await find(page, '[data-slip]:first-of-type ::-p-text(Asked as)');
+  await shoot(page, 'desk-thread');
+}
+
+/** A model that can be wrong, another reader beside it, what a document is, and how models are connected. */
+async function careless(page: Page): Promise<void> {
+  await page.select('select[aria-label="Answered by"]', 'practice: careless');
+  await ask(page, 'When does a passenger certificate cease to have effect?');
+  await settled();
+  await shoot(page, 'desk-careless');
+  await choose(page, 'More for this slip', 'Second opinion: built-in reader');
+  const second = await find(page, '[data-slip] [aria-label="Second opinion"]');
+  await second.evaluate((part) => part.scrollIntoView({ block: 'start' }));
+  await shoot(page, 'desk-second');
+  await page.select('select[aria-label="Answered by"]', '#settings');
+  await shoot(page, 'readers');
+  await page.keyboard.press('Escape');
+  await page.select('select[aria-label="Answered by"]', 'built-in reader');
+  await (await find(page, '::-p-aria([name="Bearings"][role="tab"])')).click();
+  await (await find(page, '[aria-label=Summary] li:nth-child(2) [data-claim]')).focus();
+  await shoot(page, 'desk-bearings');
+  await (await find(page, '[role=tablist] ::-p-text(Slips)')).click();
+}
+
+/** A colleague's review of the same findings: one disputed, one new. */
+function colleaguesReview(own: ReviewFile): ReviewFile {
+  const now = Date.now();
+  const [first] = own.events.filter((event) => event.kind === 'finding-kept');
+  if (first === undefined) throw new Error('There is no finding to review.');
+  let log: LogEvent[] = [...own.events];
+  const add = (event: LogEvent): void => void (log = [...log, event]);
+  add(
+    nextEvent(log, {
+      actor: 'colleague',
+      kind: 'reviewer-named',
+      target: 'colleague',
+      payload: { name: 'Bo Lind' },
+      now,
+    }),
+  );
+  add(
+    nextEvent(log, {
+      actor: 'colleague',
+      kind: 'finding-decided',
+      target: first.target,
+      payload: { decision: 'disputed', reason: 'Only while the weather clause does not apply.' },
+      now,
+    }),
+  );
+  const payload = { ...(first.payload as { text: string; note: string; citations: never[]; question: string }) };
+  add(
+    nextEvent(log, {
+      actor: 'colleague',
+      kind: 'finding-kept',
+      target: 'colleague-1',
+      payload: { ...payload, question: 'What is due for a missed sailing?' },
+      now,
+    }),
+  );
+  return reviewFileOf(log, own.dossier, own.documents, now);
+}
+
+/** Decisions in the review, a colleague's review before and after it is taken in, and the list of dossiers. */
+async function review(page: Page, downloads: string): Promise<void> {
+  await (await find(page, 'nav a[href="/review"]')).click();
+  await find(page, '[data-finding]');
+  await page.keyboard.press('n');
+  await find(page, '[data-claim]:focus');
+  await page.keyboard.press('y');
+  await find(page, '[role=dialog] input[name=name]');
+  await page.keyboard.type('Ada Holm');
+  await page.keyboard.press('Enter');
+  await find(page, '[data-state=confirmed]');
+  await choose(page, 'Hand the findings on', 'Save as review file, for a colleague');
+  await saved(downloads, 'Ferry concession.review.json');
+  const own = JSON.parse(readFileSync(path.join(downloads, 'Ferry concession.review.json'), 'utf8')) as ReviewFile;
+  const theirs = path.join(tmpdir(), 'Bo Lind.review.json');
+  writeFileSync(theirs, JSON.stringify(colleaguesReview(own)));
+  await ((await find(page, 'input[data-input=review]')) as ElementHandle<HTMLInputElement>).uploadFile(theirs);
+  await find(page, '[role=dialog] ::-p-text(new finding)');
+  await shoot(page, 'merge');
+  await press(page, 'Take it in');
+  await find(page, '::-p-text(taken into the review)');
+  await press(page, 'Dismiss');
+  await (await find(page, '[data-finding]:last-of-type [data-claim]')).focus();
+  await shoot(page, 'review');
+  await press(page, 'Dark');
+  await shoot(page, 'review-dark');
+  await press(page, 'Light');
+  await press(page, 'Dossiers');
+  await shoot(page, 'dossiers');
+  await page.keyboard.press('Escape');
 }
 
 async function run(): Promise<void> {
@@ -45,9 +147,10 @@ async function run(): Promise<void> {
   await (await find(page, '[data-claim]:has([aria-label="checked: altered"])')).focus();
   await shoot(page, 'desk-check');
   await page.keyboard.press('k');
-  await (await find(page, 'nav a[href="/review"]')).click();
-  await (await find(page, '[aria-label="Findings"] [role=group]')).focus();
-  await shoot(page, 'review');
+  await (await find(page, '::-p-aria([name="Ask"][role="tab"])')).click();
+  await thread(page);
+  await careless(page);
+  await review(page, browser.downloads);
   await (await find(page, 'nav a[href="/"]')).click();
   const long = path.join(tmpdir(), 'Harbour works manual.pdf');
   const broken = path.join(tmpdir(), 'Minutes of May.pdf');

@@ -40,7 +40,7 @@ describe('slips', () => {
   });
 
   test('say what was searched for, and show the passages they were drawn from', async () => {
-    expect(await firstSlip(page)).toContain('Searched: “');
+    expect(await firstSlip(page)).toContain('searched “');
     await press(page, 'Passages');
     await find(page, '[aria-label="Nearest passages"] li');
   });

@@ -102,6 +102,29 @@ describe('the desk', () => {
   });
 });
 
+describe('the newer parts of the desk', () => {
+  test('have no barrier: a careless answer, bearings, connected models, dossiers', async () => {
+    await (await find(page, '::-p-aria([name="Ask"][role="tab"])')).click();
+    await page.select('select[aria-label="Answered by"]', 'practice: careless');
+    await ask(page, 'Which certificates must the master of a vessel hold?');
+    await find(page, '[data-slip]:first-of-type [data-key=mend], [data-slip]:first-of-type [data-key=keep]');
+    await both();
+    await page.select('select[aria-label="Answered by"]', '#settings');
+    await find(page, '[role=dialog] form');
+    expect(await barriers()).toEqual([]);
+    await page.keyboard.press('Escape');
+    await page.select('select[aria-label="Answered by"]', 'built-in reader');
+    await press(page, 'Dossiers');
+    await find(page, '[role=dialog] [aria-label=Dossiers]');
+    expect(await barriers()).toEqual([]);
+    await page.keyboard.press('Escape');
+    await (await find(page, '::-p-aria([name="Bearings"][role="tab"])')).click();
+    await find(page, '[aria-label=Summary]');
+    await both();
+    await (await find(page, '[aria-label="What lies on this leaf"] ::-p-text(Slips)')).click();
+  }, 60_000);
+});
+
 describe('text selected on a page', () => {
   test('is kept as a finding, checked like any quote', async () => {
     await (await find(page, '[title="Open Concession agreement"]')).click();

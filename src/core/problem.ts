@@ -27,6 +27,8 @@ const WORDING = {
   'page-unknown': '“{file}” has no page “{page}”: give a printed label, or a number from 1 to {pages}.',
   'storage-full':
     'This browser has no room left to keep “{what}”: remove documents you no longer need, or free disk space, then try again.',
+  'storage-short':
+    'This browser has {free} MB of room left, and “{file}” may need more: save what matters as a file, remove documents you no longer need, or free disk space.',
   'storage-blocked': 'Another tab holds an older version of this application open: close it, then reload this one.',
   'storage-unavailable':
     'This browser does not let the page keep data ({reason}): leave private browsing or allow storage for this site.',

@@ -2,14 +2,17 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { IDBFactory } from 'fake-indexeddb';
 import { strToU8, zipSync } from 'fflate';
+import { pagesOf } from '../../tests/support/pages';
 import { sha256Hex } from '../core/hash';
+import type { Page } from '../core/source';
 import { foldReview } from '../core/review';
 import { openArchive, saveArchive } from './archive';
 import { closeDatabase, database } from './database';
 import { freshDossier, listDossiers, storeDossier } from './dossiers';
 import { appendEvent, listEvents, mergeEvents, ownActor } from './log';
 import { deleteDossier, removeEverything, removeSource } from './removal';
-import { editionId, listShelf, shelve, updateEdition } from './shelf';
+import { storePages } from './pages';
+import { editionId, getEdition, listShelf, shelve, updateEdition } from './shelf';
 
 // An open channel to other tabs would keep the test process alive.
 Object.defineProperty(globalThis, 'BroadcastChannel', { value: undefined });
@@ -159,6 +162,20 @@ describe('several dossiers', () => {
     await removeEverything();
     const handle = await database();
     for (const store of handle.objectStoreNames) expect(await handle.count(store)).toBe(0);
+  });
+});
+
+describe('a document that is removed while it is read', () => {
+  test('leaves no page behind, however late one arrives', async () => {
+    await worked();
+    const edition = await getEdition(editionId(SHA));
+    if (edition === undefined) throw new Error('The edition is missing.');
+    await deleteDossier(HERE.id);
+    await storePages(edition, [
+      { editionId: edition.id, number: 1, page: pagesOf('late words')[0] as Page, sections: [] },
+    ]);
+    const handle = await database();
+    expect([await handle.count('pages'), await handle.count('editions')]).toEqual([0, 0]);
   });
 });
 

@@ -3,11 +3,16 @@ import { announce } from './changes';
 import { database, keeping } from './database';
 import type { StoredEdition, StoredPage } from './schema';
 
-/** Stores pages as they are read, with the edition's progress, in one transaction. */
+/** Stores pages as they are read, with the edition's progress, in one transaction; nothing when the edition is gone. */
 export async function storePages(edition: StoredEdition, pages: readonly StoredPage[]): Promise<StoredEdition> {
   const handle = await database();
   return keeping(edition.fileName, async () => {
     const transaction = handle.transaction(['editions', 'pages'], 'readwrite');
+    // Removed while it was being read: nothing of it is kept.
+    if ((await transaction.objectStore('editions').get(edition.id)) === undefined) {
+      await transaction.done;
+      return edition;
+    }
     const next: StoredEdition = {
       ...edition,
       state: 'reading',

@@ -64,7 +64,7 @@ const DEFINES = /^[“"„'][^”"“']{2,80}[”"“']\s+(?:means?|has the mean
 /** Forms that carry a sentence: auxiliaries, modals, and the commonest full verbs; "-ed" and "-t" forms are known by their ending. */
 const VERBS = new Set(
   (
-    'is are was were be been has have had does do did shall will may must can could should would might cannot provides provide includes include contains contain ' +
+    'is are was were be been has have had does do did shall will may must can could should would might cannot provides provide includes include consists consist comprises contains contain ' +
     'requires require means covers cover describes describe explains explain applies apply gives give makes make takes take uses use allows allow ' +
     'becomes become remains remain begins begin rose fell grew cost costs took gave led left kept held paid sold bought went came made began lost met sent spent stood shows show pays pay holds hold runs run owns own operates operate depends depend works ' +
     'supports support needs need comes come goes go keeps keep lets let lies lie stands stand serves serve ' +
@@ -129,7 +129,8 @@ export function unfit(text: string, language: string): 'fragment' | 'leans' | 'b
   const capitals = text.match(/\b\p{Lu}{2,}\b/gu)?.length ?? 0;
   const digits = words.filter((word) => /^\d/.test(word)).length;
   if (capitals > words.length / 3 || digits > words.length / 3) return 'fragment';
-  if (/^[\p{L}\p{N}_-]+:\s|^\(/u.test(text) || SECOND_BEGINNING.test(text)) return 'fragment';
+  if (/^[\p{L}\p{N}_-]+:\s|^[\p{L}\p{N}_ -]{2,40}:\s\p{Lu}|^\(/u.test(text) || SECOND_BEGINNING.test(text))
+    return 'fragment';
   if (LEANS.some((pattern) => pattern.test(text)) || POINTS.test(text)) return 'leans';
   if (DEFINES.test(text) || BOILERPLATE.some((pattern) => pattern.test(text))) return 'boilerplate';
   return null;
@@ -181,7 +182,7 @@ export function candidatesOf(source: AskedSource): Candidate[] {
       const shown = oneLine(text).replace(NUMBERING, '');
       const key = shown.toLowerCase();
       if (unfit(shown, language) !== null || seen.has(key) || breaksOff(text)) continue;
-      const position = passage / passages;
+      const position = (first.page - 1) / Math.max(1, source.pageCount);
       if (position > FRONT && OF_ITSELF.test(shown)) continue;
       if (APART.test(sectionTitles(source, unit.section)) || !oneSize(source, unit.spans)) continue;
       seen.add(key);

@@ -2,6 +2,7 @@
 
 import { useState } from 'react';
 import { answerToText } from '@/core/exchange';
+import { segmentFingerprint } from '@/core/search';
 import type { QuestionSlip } from '@/store';
 import { Button } from '@/ui';
 import { BUILT_IN_READER, type Session, type SessionState } from '../session';
@@ -73,7 +74,8 @@ export function Slip({ session, state, slip, growing }: SlipProps) {
           className="min-w-0 flex-1 truncate text-muted"
           title={`Searched: ${answer.searches.join('; ')} · ${answer.reader.name}`}
         >
-          Searched: {answer.searches.map((one) => (one.startsWith('“') ? one : `“${one}”`)).join(', ')}
+          {slip.model === null && `${answer.reader.name} · `}searched{' '}
+          {answer.searches.map((one) => (one.startsWith('“') ? one : `“${one}”`)).join(', ')}
         </span>
         {growing ? (
           <Button onClick={() => session.asking.stop()}>Stop</Button>
@@ -109,11 +111,14 @@ function Earlier({ state, slip, onAgain }: { state: SessionState; slip: Question
     const now = state.shelf.find((shelved) => shelved.source.id === one.sourceId);
     return now !== undefined && now.edition.id !== one.editionId;
   });
-  if (moved.length === 0) return null;
+  const reindexed = slip.settings.index !== '' && slip.settings.index !== segmentFingerprint();
+  if (moved.length === 0 && !reindexed) return null;
   return (
     <p className="flex items-baseline gap-2 px-3.5 pt-1.5 text-[12px] text-muted">
       <span className="min-w-0 flex-1">
-        Asked of an earlier edition of {moved.map((one) => `“${one.name}”`).join(', ')}.
+        {moved.length > 0
+          ? `Asked of an earlier edition of ${moved.map((one) => `“${one.name}”`).join(', ')}.`
+          : 'Asked with an earlier index.'}
       </span>
       <Button onClick={onAgain}>Ask the newest</Button>
     </p>

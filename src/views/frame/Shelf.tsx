@@ -1,9 +1,8 @@
 'use client';
 
-import { DropdownMenu } from 'radix-ui';
 import { useRef } from 'react';
 import type { Shelved } from '@/store';
-import { Button, Spine } from '@/ui';
+import { Button, Menu, Spine, type MenuEntry } from '@/ui';
 import type { Session, SessionState } from '../session';
 
 interface ShelfProps {
@@ -107,45 +106,21 @@ function BringIn({ session }: { session: Session }) {
 
 function SpineMenu({ session, shelved }: { session: Session; shelved: Shelved }) {
   const { state, problem } = shelved.edition;
-  const item = 'cursor-pointer rounded-[2px] px-2 py-1 outline-none data-[highlighted]:bg-tint';
-  return (
-    <DropdownMenu.Root>
-      <DropdownMenu.Trigger
-        aria-label={`More for ${shelved.source.name}`}
-        title="More"
-        className="rounded-[2px] px-1 leading-[19px] text-muted hover:text-ink"
-      >
-        ⋯
-      </DropdownMenu.Trigger>
-      <DropdownMenu.Portal>
-        <DropdownMenu.Content align="end" className="z-30 min-w-40 rounded-[3px] border border-rule bg-leaf p-1">
-          {(state === 'reading' || state === 'waiting') && (
-            <DropdownMenu.Item className={item} onSelect={() => session.documents.stopReading(shelved)}>
-              Stop reading
-            </DropdownMenu.Item>
-          )}
-          {state === 'failed' && problem?.code.startsWith('file-password') === true ? (
-            <DropdownMenu.Item className={item} onSelect={() => session.decide({ kind: 'password', shelved, problem })}>
-              Give the password
-            </DropdownMenu.Item>
-          ) : (
-            (state === 'stopped' || state === 'failed') && (
-              <DropdownMenu.Item className={item} onSelect={() => session.documents.readOn(shelved)}>
-                Read on
-              </DropdownMenu.Item>
-            )
-          )}
-          <DropdownMenu.Item className={item} onSelect={() => session.tell(tallyOf(shelved))}>
-            What was read
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} onSelect={() => session.decide({ kind: 'rename', shelved })}>
-            Rename
-          </DropdownMenu.Item>
-          <DropdownMenu.Item className={item} onSelect={() => session.documents.askToRemove(shelved)}>
-            Remove
-          </DropdownMenu.Item>
-        </DropdownMenu.Content>
-      </DropdownMenu.Portal>
-    </DropdownMenu.Root>
+  const locked = state === 'failed' && problem?.code.startsWith('file-password') === true;
+  const entries: MenuEntry[] = [];
+  if (state === 'reading' || state === 'waiting')
+    entries.push({ label: 'Stop reading', onSelect: () => session.documents.stopReading(shelved) });
+  if (locked)
+    entries.push({
+      label: 'Give the password',
+      onSelect: () => session.decide({ kind: 'password', shelved, problem }),
+    });
+  else if (state === 'stopped' || state === 'failed')
+    entries.push({ label: 'Read on', onSelect: () => session.documents.readOn(shelved) });
+  entries.push(
+    { label: 'What was read', onSelect: () => session.tell(tallyOf(shelved)) },
+    { label: 'Rename', onSelect: () => session.decide({ kind: 'rename', shelved }) },
+    { label: 'Remove', onSelect: () => session.documents.askToRemove(shelved) },
   );
+  return <Menu label={`More for ${shelved.source.name}`} trigger="⋯" entries={entries} />;
 }

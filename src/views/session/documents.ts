@@ -1,4 +1,4 @@
-import { wordProblem, type Problem } from '@/core/problem';
+import { problem, wordProblem, type Problem } from '@/core/problem';
 import { cites } from '@/core/review';
 import { announce, editionId, removeSource, shelve, updateEdition, updateSource, type Shelved } from '@/store';
 import { hireReader } from '@/workers/clients';
@@ -38,6 +38,7 @@ export class Documents {
     base.state.update({ arriving: base.now.arriving.filter((name) => name !== file.name) });
     if (!admitted.ok) return base.tell(wordProblem(admitted.problem), 'fault');
     const { sha256 } = admitted.value;
+    await this.tellShortRoom(file);
     await base.loadShelf();
     const same = base.now.shelf.find((one) => one.source.editionIds.includes(editionId(sha256)));
     if (same !== undefined) {
@@ -46,6 +47,14 @@ export class Documents {
     const named = base.now.shelf.find((one) => one.edition.fileName === file.name);
     if (named !== undefined) base.decide({ kind: 'same-name', file, sha256, existing: named });
     else await this.shelveFile(file, sha256, null);
+  }
+
+  /** Says so before a file is taken in that may not fit: its bytes, pages and index need about three times its size. */
+  private async tellShortRoom(file: File): Promise<void> {
+    const { usage, quota } = (await navigator.storage?.estimate?.()) ?? {};
+    if (usage === undefined || quota === undefined || quota - usage > 3 * file.size) return;
+    const free = Math.max(0, Math.round((quota - usage) / 1e6));
+    this.base.tellProblem(problem('storage-short', { file: file.name, free }));
   }
 
   /** Puts a file on the shelf as a new document, or as a new edition of `replaces`, and reads it. */

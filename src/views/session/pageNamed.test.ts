@@ -1,19 +1,20 @@
 import 'fake-indexeddb/auto';
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { wordProblem } from '@/core/problem';
-import { storePages, type Shelved, type StoredEdition } from '@/store';
+import { editionId, freshDossier, shelve, storePages, type Shelved, type StoredEdition } from '@/store';
 import { pagesOf } from '../../../tests/support/pages';
 import { pageNamed, pageProblem } from './pageNamed';
 
 // An open channel to other tabs would keep the test process alive.
 Object.defineProperty(globalThis, 'BroadcastChannel', { value: undefined });
 
+const SHA = 'f'.repeat(64);
 const LABELS = ['i', 'ii', '1', '2', 'F-1'];
 
 const edition = (hasLabels: boolean): StoredEdition => ({
   v: 1,
-  id: hasLabels ? 'labelled' : 'plain',
-  sha256: 'f'.repeat(64),
+  id: hasLabels ? editionId(SHA) : 'plain',
+  sha256: SHA,
   fileName: 'Filing.pdf',
   size: 1,
   state: 'ready',
@@ -32,11 +33,13 @@ const shelved = (hasLabels: boolean): Shelved =>
 
 beforeAll(async () => {
   const pages = pagesOf(...LABELS.map((label) => `page ${label}`)).map((page, at) => ({
-    editionId: 'labelled',
+    editionId: editionId(SHA),
     number: page.number,
     page: { ...page, label: LABELS[at] ?? null },
     sections: [],
   }));
+  const file = { sha256: SHA, name: 'Filing.pdf', bytes: new Blob(['x']) };
+  await shelve(file, { dossier: freshDossier('d', 'Filings', 1), newId: 's', now: 1, replaces: null });
   await storePages(edition(true), pages);
 });
 

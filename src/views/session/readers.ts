@@ -32,6 +32,8 @@ const TRIAL = {
 
 /** Who can be asked: the built-in reader, the server's connected models, those added here, the stand-in. */
 export class Readers {
+  private loaded = false;
+
   constructor(private readonly base: SessionBase) {}
 
   /** Asks the server whom it knows; the built-in reader is there in any case. */
@@ -45,7 +47,9 @@ export class Readers {
       ...added.map(({ name, model }) => ({ name, model, kind: 'added' as const })),
       ...offered.readers.filter((one) => one.kind === 'practice'),
     ];
-    const wanted = await getSetting('reader');
+    // Each tab keeps the reader that was chosen in it.
+    const wanted = this.loaded ? this.base.now.reader.name : await getSetting('reader');
+    this.loaded = true;
     const budget = Number(await getSetting('budget')) || this.base.now.budget;
     this.base.state.update({
       readers,

@@ -64,7 +64,7 @@ export class Session extends SessionBase {
       const shelved = this.now.shelf.find((one) => one.edition.id === change.editionId);
       if (shelved !== undefined) await this.hold(shelved);
     } else if (change.kind === 'dossiers') await this.loadShelf();
-    else if (change.kind === 'settings') return;
+    else if (change.kind === 'settings') await Promise.all([this.readers.load(), this.findings.load()]);
     else if (change.dossierId === this.dossierId) {
       if (change.kind === 'shelf') {
         await this.loadShelf();

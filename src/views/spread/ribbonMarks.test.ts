@@ -7,12 +7,14 @@ import { ribbonMarks } from './ribbonMarks';
 const cite = (sourceId: string, page: number | null): Citation => ({ sourceId, page }) as Citation;
 
 const STATE = {
+  shelf: ['a', 'b', 'c'].map((id) => ({ source: { id }, edition: { sha256: id } })),
   open: { sourceId: 'a', page: 1 },
   chosen: { key: 'slip-1/0', citation: cite('a', 4) },
   slips: [
     {
       id: 'slip-1',
       kind: 'question',
+      second: null,
       answer: {
         claims: [{ citations: [cite('a', 4), cite('b', 9)] }],
         passages: [
@@ -21,7 +23,12 @@ const STATE = {
         ],
       },
     },
-    { id: 'slip-2', kind: 'question', answer: { claims: [{ citations: [cite('a', 30)] }], passages: [] } },
+    {
+      id: 'slip-2',
+      kind: 'question',
+      second: null,
+      answer: { claims: [{ citations: [cite('a', 30)] }], passages: [] },
+    },
   ],
   findings: [{ content: { citations: [cite('a', 12), cite('a', null)] } }, { content: null }],
 } as unknown as SessionState;
@@ -34,6 +41,18 @@ describe('the ribbon of the open document', () => {
       { kind: 'finding', page: 12 },
       { kind: 'chosen', page: 4 },
     ]);
+  });
+
+  test('shows the evidence of a second opinion and of a summary too', () => {
+    const [first] = STATE.slips;
+    const second = { answer: { claims: [{ citations: [cite('a', 21)] }] } };
+    const withSecond = { ...STATE, slips: [{ ...first, second }] } as unknown as SessionState;
+    expect(ribbonMarks(withSecond)).toContainEqual({ kind: 'evidence', page: 21 });
+    const summary = { id: 'slip-1', kind: 'summary', claims: [{ citations: [cite('a', 22)] }] };
+    expect(ribbonMarks({ ...STATE, slips: [summary] } as unknown as SessionState)).toContainEqual({
+      kind: 'evidence',
+      page: 22,
+    });
   });
 
   test('shows nothing of other documents', () => {
