@@ -22,7 +22,7 @@ const config = {
     { ...shared, displayName: 'interface', testEnvironment: 'jsdom', testMatch: ['<rootDir>/src/**/*.test.tsx'] },
     { ...shared, displayName: 'e2e', testEnvironment: 'node', testMatch: ['<rootDir>/tests/**/*.test.ts'] },
   ],
-  testTimeout: 30_000,
+  testTimeout: 90_000,
 };
 
 export default config;

@@ -100,7 +100,7 @@ async function review(page: Page, downloads: string): Promise<void> {
   await page.keyboard.type('Ada Holm');
   await page.keyboard.press('Enter');
   await find(page, '[data-state=confirmed]');
-  await choose(page, 'Hand the findings on', 'Save as review file, for a colleague');
+  await choose(page, 'Hand on the findings', 'Save as review file, for a colleague');
   await saved(downloads, 'Ferry concession.review.json');
   const own = JSON.parse(readFileSync(path.join(downloads, 'Ferry concession.review.json'), 'utf8')) as ReviewFile;
   const theirs = path.join(tmpdir(), 'Bo Lind.review.json');

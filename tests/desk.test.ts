@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
 import { openBrowser, type OpenBrowser } from './support/browser';
-import { allRead, ask, DEMO, find, firstSlip, press, spines } from './support/desk';
+import { choose, allRead, ask, DEMO, find, firstSlip, press, spines } from './support/desk';
 import { startServer, type RunningServer } from './support/server';
 
 let server: RunningServer;
@@ -25,11 +25,6 @@ const slips = (): Promise<string[]> =>
   page.$$eval('[data-slip] h2', (headings) => headings.map((heading) => heading.textContent ?? ''));
 
 /** Presses an entry of a spine's menu. */
-async function choose(document: string, entry: string): Promise<void> {
-  await (await find(page, `[aria-label="More for ${document}"]`)).click();
-  await (await find(page, `::-p-aria([name="${entry}"][role="menuitem"])`)).click();
-}
-
 describe('slips', () => {
   test('are one a question when a message holds several, newest first', async () => {
     await page.click('textarea');
@@ -64,9 +59,10 @@ describe('slips', () => {
   });
 
   test('keep their place when asked again, and go when deleted', async () => {
-    await press(page, 'Ask again');
+    await choose(page, 'More for this slip', 'Ask again');
     expect(await slips()).toHaveLength(2);
-    await press(page, 'Delete the slip “Who is the auditor?”');
+    await (await find(page, '[data-slip]:last-of-type [aria-label="More for this slip"]')).click();
+    await (await find(page, '::-p-aria([name="Delete"][role="menuitem"])')).click();
     await page.waitForFunction(() => document.querySelectorAll('[data-slip]').length === 1);
     expect(await slips()).toEqual(['How long is a passenger certificate valid?']);
   });
@@ -80,7 +76,7 @@ describe('the shelf', () => {
     expect(await firstSlip(page)).toMatch(/Not in these documents/);
     await (await find(page, '[aria-label="Ask Passenger vessel safety regulation"]')).click();
     await page.waitForFunction(() => document.querySelector('textarea')?.placeholder.includes('3 documents'));
-    await press(page, 'Ask again');
+    await choose(page, 'More for this slip', 'Ask again');
     await page.waitForFunction(() =>
       document.querySelector('[data-slip]')?.textContent?.includes('Passenger vessel safety regulation, p.'),
     );
@@ -88,13 +84,13 @@ describe('the shelf', () => {
   });
 
   test('tells in a sentence what was read', async () => {
-    await choose('Annual filing 2025', 'What was read');
+    await choose(page, 'More for Annual filing 2025', 'What was read');
     await find(page, '::-p-text(40 of 40 pages read)');
     await press(page, 'Dismiss');
   });
 
   test('renames a document and the dossier', async () => {
-    await choose('Annual filing 2025', 'Rename');
+    await choose(page, 'More for Annual filing 2025', 'Rename');
     await page.$eval('[role=dialog] input', (field) => field.select());
     await page.keyboard.type('The filing of the operator');
     await page.keyboard.press('Enter');
@@ -102,18 +98,21 @@ describe('the shelf', () => {
       document.querySelector('[aria-label=Shelf]')?.textContent?.includes('The filing of the operator'),
     );
     expect((await spines(page))[1]).toContain('The filing of the operator');
-    await (await find(page, '[title="Rename this dossier"]')).click();
+    await press(page, 'Dossiers');
+    await choose(page, 'More for Ferry concession', 'Rename');
+    await find(page, '[role=dialog] input[aria-label=Name]');
     await page.$eval('[role=dialog] input', (field) => field.select());
     await page.keyboard.type('Renewal 2026');
     await page.keyboard.press('Enter');
     await page.waitForFunction(() => document.querySelector('h1')?.textContent === 'Renewal 2026');
+    await page.keyboard.press('Escape');
   });
 
   test('asks before a document goes that findings quote, and keeps their quotes when told to', async () => {
     await page.focus('[data-claim]');
     await press(page, 'Keep');
     await find(page, '::-p-text(Kept)');
-    await choose('Passenger vessel safety regulation', 'Remove');
+    await choose(page, 'More for Passenger vessel safety regulation', 'Remove');
     await find(page, '::-p-text(One finding quotes it.)');
     await press(page, 'Remove, keep the quotes');
     await page.waitForFunction(() => document.querySelectorAll('[aria-label=Shelf] li').length === 2);

@@ -105,6 +105,8 @@ describe('the desk', () => {
 describe('the newer parts of the desk', () => {
   test('have no barrier: a careless answer, bearings, connected models, dossiers', async () => {
     await (await find(page, '::-p-aria([name="Ask"][role="tab"])')).click();
+    await page.click('textarea', { count: 3 });
+    await page.keyboard.press('Backspace');
     await page.select('select[aria-label="Answered by"]', 'practice: careless');
     await ask(page, 'Which certificates must the master of a vessel hold?');
     await find(page, '[data-slip]:first-of-type [data-key=mend], [data-slip]:first-of-type [data-key=keep]');

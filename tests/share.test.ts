@@ -46,7 +46,7 @@ async function toReview(page: Page): Promise<void> {
 }
 
 async function handOn(browser: OpenBrowser, page: Page, entry: string, file: string): Promise<string> {
-  await choose(page, 'Hand the findings on', entry);
+  await choose(page, 'Hand on the findings', entry);
   await saved(browser.downloads, file);
   return path.join(browser.downloads, file);
 }

@@ -56,11 +56,11 @@ describe('from the empty desk to a file of findings', () => {
     await find(page, '::-p-text(Kept)');
     await (await find(page, 'nav a[href="/review"]')).click();
     await find(page, '[aria-label="Findings"] [aria-label="checked: exact"]');
-    await choose(page, 'Hand the findings on', 'Save as CSV');
+    await choose(page, 'Hand on the findings', 'Save as CSV');
     const csv = await saved(browser.downloads, 'findings.csv');
     expect(csv).toMatch(/Concession agreement,\d+,/);
     expect(csv).toContain('twenty bicycles');
-    await choose(page, 'Hand the findings on', 'Save as annotations');
+    await choose(page, 'Hand on the findings', 'Save as annotations');
     const collection = JSON.parse(await saved(browser.downloads, 'findings.jsonld')) as {
       first: { items: { target: { selector: { type: string; exact?: string }[] }[] }[] };
     };
@@ -78,7 +78,7 @@ describe('from the empty desk to a file of findings', () => {
     await (await find(page, 'nav a[href="/review"]')).click();
     await find(page, '[aria-label="Findings"] article:nth-of-type(2)');
     rmSync(path.join(browser.downloads, 'findings.csv'));
-    await choose(page, 'Hand the findings on', 'Save as CSV');
+    await choose(page, 'Hand on the findings', 'Save as CSV');
     expect(await saved(browser.downloads, 'findings.csv')).toMatch(/Berth lease,1,/);
   }, 60_000);
 

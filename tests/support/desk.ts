@@ -7,7 +7,7 @@ export const DEMO = ['Concession agreement', 'Annual filing 2025', 'Passenger ve
 
 /** The element whose accessible name or text is given; waits for it. */
 export async function find(page: Page, selector: string): Promise<ElementHandle> {
-  const found = await page.waitForSelector(selector, { timeout: 15_000 });
+  const found = await page.waitForSelector(selector, { timeout: 30_000 });
   if (found === null) throw new Error(`Nothing on the page matches ${selector}.`);
   return found;
 }

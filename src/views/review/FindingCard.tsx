@@ -75,6 +75,7 @@ export function FindingCard({ session, state, finding }: FindingCardProps) {
               citation={citation}
               chosen={chosen && at === 0}
               action={null}
+              foreign={finding.keptBy !== state.actor}
             />
           ))}
         </Choosable>

@@ -103,7 +103,7 @@ function HandOn({ session, state }: { session: Session; state: SessionState }) {
     );
   return (
     <Menu
-      label="Hand the findings on"
+      label="Hand on the findings"
       trigger="Hand on"
       entries={[
         { label: 'Save as review file, for a colleague', onSelect: () => void session.guard(review) },

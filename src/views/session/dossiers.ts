@@ -36,6 +36,14 @@ export class Dossiers {
     return (await latestDossier()) ?? freshDossier(uuid(), FIRST_NAME, Date.now());
   }
 
+  /** Takes up the dossier that another tab has stored, while the one at hand is not stored yet: two empty tabs work in one. */
+  async takeUpStored(): Promise<void> {
+    const { dossier, shelf } = this.base.now;
+    if (dossier === null || shelf.length > 0 || (await getDossier(dossier.id)) !== undefined) return;
+    const latest = await latestDossier();
+    if (latest !== null && this.base.dossierId === dossier.id) await this.lay(latest);
+  }
+
   list(): Promise<DossierListed[]> {
     return listDossiers();
   }

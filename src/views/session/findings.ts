@@ -116,17 +116,15 @@ export class Findings {
     const { base } = this;
     let written: LogEvent<K> | null = null;
     await base.guard(async () => {
-      const log = await listEvents(base.dossierId);
-      const reviewer = await getSetting('reviewer');
+      // Written before anything else is asked for: a reload just then loses nothing.
       written = await appendEvent(base.dossierId, { kind, target, payload, now: Date.now() }, uuid());
-      // A log that does not know its reviewer's name yet learns it.
+      const reviewer = await getSetting('reviewer');
       const actor = actorOf(written);
-      if (reviewer !== null && foldReview(log).names.get(actor) !== reviewer && kind !== 'reviewer-named')
-        await appendEvent(
-          base.dossierId,
-          { kind: 'reviewer-named', target: actor, payload: { name: reviewer }, now: Date.now() },
-          uuid(),
-        );
+      if (reviewer === null || kind === 'reviewer-named') return;
+      // A log that does not know its reviewer's name yet learns it.
+      if (foldReview(await listEvents(base.dossierId)).names.get(actor) === reviewer) return;
+      const naming = { kind: 'reviewer-named', target: actor, payload: { name: reviewer }, now: Date.now() } as const;
+      await appendEvent(base.dossierId, naming, uuid());
     });
     return written;
   }

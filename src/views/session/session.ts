@@ -63,9 +63,12 @@ export class Session extends SessionBase {
       await this.loadShelf();
       const shelved = this.now.shelf.find((one) => one.edition.id === change.editionId);
       if (shelved !== undefined) await this.hold(shelved);
-    } else if (change.kind === 'dossiers') await this.loadShelf();
-    else if (change.kind === 'settings') await Promise.all([this.readers.load(), this.findings.load()]);
-    else if (change.dossierId === this.dossierId) {
+    } else if (change.kind === 'dossiers') {
+      await this.loadShelf();
+      await this.dossiers.takeUpStored();
+    } else if (change.kind === 'settings') await Promise.all([this.readers.load(), this.findings.load()]);
+    else if (change.dossierId !== this.dossierId) await this.dossiers.takeUpStored();
+    else {
       if (change.kind === 'shelf') {
         await this.loadShelf();
         if (this.now.persisted === null && this.now.shelf.length > 0) await this.persist();

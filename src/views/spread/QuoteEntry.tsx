@@ -11,10 +11,12 @@ interface QuoteEntryProps {
   readonly citation: Citation;
   readonly chosen: boolean;
   readonly action: ReactNode;
+  /** True for a colleague's: a document that is not here was perhaps never here. */
+  readonly foreign?: boolean;
 }
 
 /** A checked quote: its mark, the strip of the page, what differs, where it stands. */
-export function QuoteEntry({ session, state, citation, chosen, action }: QuoteEntryProps) {
+export function QuoteEntry({ session, state, citation, chosen, action, foreign = false }: QuoteEntryProps) {
   const shelved = documentOf(state.shelf, citation);
   // Spans belong to the edition that was checked; a newer one is anchored anew before it is drawn.
   const current = shelved !== null && shelved.edition.sha256 === citation.sha256;
@@ -52,7 +54,7 @@ export function QuoteEntry({ session, state, citation, chosen, action }: QuoteEn
             <span className="text-muted">
               {citation.sourceName === ''
                 ? 'in none of the documents asked'
-                : `not on this shelf: ${citation.sourceName}`}
+                : `${foreign ? 'not on this shelf' : 'document removed'}: ${citation.sourceName}`}
             </span>
           ) : (
             <button
