@@ -1,6 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
-import { parseReview, reviewFileOf, type ReviewDocument, type ReviewFile } from '../../src/core/exchange';
+import { reviewFileOf, type ReviewDocument, type ReviewFile } from '../../src/core/exchange';
+import { parseReview } from '../../src/core/exchange/incoming';
 import type { Library } from '../../src/core/library';
 import { problem, ProblemError } from '../../src/core/problem';
 import type { Citation } from '../../src/core/quote';

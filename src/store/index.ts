@@ -1,4 +1,3 @@
-export { openArchive, saveArchive } from './archive';
 export { announce, onChange, type Change } from './changes';
 export { listBearings, storeBearings } from './bearings';
 export { freshDossier, getDossier, latestDossier, listDossiers, storeDossier, type DossierListed } from './dossiers';

@@ -67,7 +67,7 @@ export function Spine(props: SpineProps) {
         <span
           key={at}
           aria-hidden
-          className={clsx('absolute bottom-0 w-[2px]', notch.strong ? 'h-[11px] bg-accent' : 'h-[8px] bg-ink')}
+          className={clsx('absolute bottom-0 w-[3px]', notch.strong ? 'h-[7px] bg-accent' : 'h-[5px] bg-ink')}
           style={{ left: `calc(6px + ${notch.at} * (100% - 12px))` }}
         />
       ))}

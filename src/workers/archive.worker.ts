@@ -1,7 +1,8 @@
 import { expose } from 'comlink';
-import { parseReview, type ReviewFile } from '../core/exchange';
+import type { ReviewFile } from '../core/exchange';
+import { parseReview } from '../core/exchange/incoming';
 import { problem, ProblemError } from '../core/problem';
-import { openArchive, saveArchive } from '../store';
+import { openArchive, saveArchive } from '../store/archive';
 import { attempt, type Result } from './result';
 
 /** Bytes of a review file that are looked at. */

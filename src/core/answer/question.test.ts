@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { definingShare, freshMentions } from './kinds';
-import { analyseQuestion, kindOf, splitQuestions } from './question';
+import { analyseQuestion, kindOf } from './question';
+import { splitQuestions } from './splitQuestions';
 import { rowHeadline } from './rowHeadline';
 
 describe('questions', () => {

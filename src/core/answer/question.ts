@@ -81,15 +81,6 @@ export function kindOf(question: string): AnswerKind {
   return KINDS.find(([pattern]) => pattern.test(question.trim()))?.[1] ?? 'passage';
 }
 
-/** Several questions in one message, one each; a numbered or bulleted line is a question of its own. */
-export function splitQuestions(message: string): string[] {
-  return message
-    .split(/\n+/)
-    .flatMap((line) => line.replace(/^\s*(?:[-*•]|\(?\d{1,2}[.)])\s+/, '').split(/(?<=\?)\s+(?=[\p{Lu}\p{N}"“¿])/u))
-    .map((question) => question.trim())
-    .filter((question) => /[\p{L}\p{N}]/u.test(question));
-}
-
 /** What a question asks for: the kind of its answer, its subject's terms with their weights, its values and phrases. */
 export function analyseQuestion(text: string, language: Language): Question {
   const phrases = [...text.matchAll(/["“„]([^"”“]{3,})["”]/g)].map((match) => (match[1] as string).trim());

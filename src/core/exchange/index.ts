@@ -1,4 +1,4 @@
 export { findingsToCsv } from './findingsCsv';
 export { findingsToAnnotations } from './webAnnotations';
 export { answerToText } from './copyText';
-export { citationSchema, parseReview, reviewFileOf, type ReviewDocument, type ReviewFile } from './reviewFile';
+export { reviewFileOf, type ReviewDocument, type ReviewFile } from './reviewFile';

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { mergeLogs, nextEvent, type EventKind, type EventPayloads, type LogEvent } from '../review';
-import { parseReview, reviewFileOf } from '.';
+import { mergeLogs, nextEvent, type EventKind, type EventPayloads, type LogEvent } from '../../review';
+import { reviewFileOf } from '..';
+import { parseReview } from '.';
 
 const NOW = Date.UTC(2026, 10, 25);
 const CITATION = {

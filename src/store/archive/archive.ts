@@ -1,12 +1,13 @@
 import { strToU8, Unzip, UnzipInflate, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
-import { parseReview, reviewFileOf } from '../core/exchange';
-import { sha256Hex } from '../core/hash';
-import { problem, ProblemError } from '../core/problem';
+import { reviewFileOf } from '../../core/exchange';
+import { parseReview } from '../../core/exchange/incoming';
+import { sha256Hex } from '../../core/hash';
+import { problem, ProblemError } from '../../core/problem';
 import { ARCHIVE_FORMAT, ARCHIVE_VERSION, manifestSchema, type ArchiveManifest } from './archiveSchema';
-import { announce } from './changes';
-import { database, keeping } from './database';
-import { ACTOR, listEvents } from './log';
-import { editionId, freshEdition } from './shelf';
+import { announce } from '../changes';
+import { database, keeping } from '../database';
+import { ACTOR, listEvents } from '../log';
+import { editionId, freshEdition } from '../shelf';
 
 const MANIFEST = 'dossier.json';
 const REVIEW = 'review.json';

@@ -1,7 +1,7 @@
 import Joi from 'joi';
-import { citationSchema } from '../core/exchange';
-import { FACT_FIELDS, type FactField } from '../core/summary';
-import type { StoredBearings, StoredSlip } from './schema';
+import { citationSchema } from '../../core/exchange/incoming';
+import { FACT_FIELDS, type FactField } from '../../core/summary';
+import type { StoredBearings, StoredSlip } from '../schema';
 
 export const ARCHIVE_FORMAT = 'marked-page dossier';
 export const ARCHIVE_VERSION = 1;

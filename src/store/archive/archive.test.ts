@@ -2,17 +2,17 @@ import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { IDBFactory } from 'fake-indexeddb';
 import { strToU8, zipSync } from 'fflate';
-import { pagesOf } from '../../tests/support/pages';
-import { sha256Hex } from '../core/hash';
-import type { Page } from '../core/source';
-import { foldReview } from '../core/review';
+import { pagesOf } from '../../../tests/support/pages';
+import { sha256Hex } from '../../core/hash';
+import type { Page } from '../../core/source';
+import { foldReview } from '../../core/review';
 import { openArchive, saveArchive } from './archive';
-import { closeDatabase, database } from './database';
-import { freshDossier, listDossiers, storeDossier } from './dossiers';
-import { appendEvent, listEvents, mergeEvents, ownActor } from './log';
-import { deleteDossier, removeEverything, removeSource } from './removal';
-import { storePages } from './pages';
-import { editionId, getEdition, listShelf, shelve, updateEdition } from './shelf';
+import { closeDatabase, database } from '../database';
+import { freshDossier, listDossiers, storeDossier } from '../dossiers';
+import { appendEvent, listEvents, mergeEvents, ownActor } from '../log';
+import { deleteDossier, removeEverything, removeSource } from '../removal';
+import { storePages } from '../pages';
+import { editionId, getEdition, listShelf, shelve, updateEdition } from '../shelf';
 
 // An open channel to other tabs would keep the test process alive.
 Object.defineProperty(globalThis, 'BroadcastChannel', { value: undefined });

@@ -1,0 +1,2 @@
+/** Dossiers as files, apart from the rest of the store: only the archive's worker needs what packs and checks them. */
+export { openArchive, saveArchive } from './archive';
