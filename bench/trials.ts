@@ -7,6 +7,7 @@ import { runCareless } from './carelessTrials';
 import { makeQuoteCases, type PagesOfText, type QuoteCase } from './quoteCases';
 import { Random } from './random';
 import { runAnswerTrials } from './answerTrials';
+import { runTableTrials } from './tableTrials';
 
 const { values } = parseArgs({
   options: {
@@ -18,6 +19,7 @@ const { values } = parseArgs({
     extractor: { type: 'string', default: 'own' },
     misses: { type: 'boolean', default: false },
     temper: { type: 'string' },
+    tables: { type: 'string' },
   },
 });
 
@@ -96,7 +98,16 @@ async function carelessTrials(temper: string): Promise<void> {
   for (const line of [...passed, ...blamed]) console.log(`  ${line}`);
 }
 
+async function tableTrials(count: number): Promise<void> {
+  const { cells, right, misses } = await runTableTrials(count, Number(values.seed));
+  console.log(
+    `tables: ${count}, cells ${cells}, right with row, column, value and scale ${((100 * right) / cells).toFixed(1)} %`,
+  );
+  if (values.misses) for (const miss of misses) console.log(`  ${miss}`);
+}
+
 const sources = values.sources ?? [];
-if (values.temper !== undefined) await carelessTrials(values.temper);
+if (values.tables !== undefined) await tableTrials(Number(values.tables));
+else if (values.temper !== undefined) await carelessTrials(values.temper);
 else if (values.questions === undefined) await quoteTrials(sources, values.others ?? []);
 else await runAnswerTrials(values.questions, sources, values.misses);

@@ -1,6 +1,6 @@
 import { Worker } from 'node:worker_threads';
 import { problem, type Problem } from '../src/core/problem';
-import type { EditionFacts, Page, Section } from '../src/core/source';
+import type { EditionFacts, Page, Section, Table } from '../src/core/source';
 import type { Language } from '../src/core/text';
 import type { ReadingOrder, ReadingReport } from './messages';
 import type { SourceFile } from './paths';
@@ -13,6 +13,8 @@ export interface FileRead {
   readonly pages: readonly Page[];
   /** Sections that begin on each page, by page number - 1. */
   readonly sections: readonly (readonly Section[])[];
+  /** In order of place; each with the pages it stands on. */
+  readonly tables: readonly Table[];
   readonly milliseconds: number;
 }
 
@@ -41,6 +43,7 @@ function readFile(file: SourceFile, progress: Progress): Promise<ReadingResult> 
     let started: Extract<ReadingReport, { kind: 'started' }> | null = null;
     const pages: Page[] = [];
     const sections: (readonly Section[])[] = [];
+    const tables: Table[] = [];
     let timer: NodeJS.Timeout | undefined;
     const finish = (result: ReadingResult): void => {
       clearTimeout(timer);
@@ -62,11 +65,21 @@ function readFile(file: SourceFile, progress: Progress): Promise<ReadingResult> 
         pages.push(report.page);
         sections.push(report.sections);
         progress(file.name, pages.length, started?.facts.pageCount ?? 0);
-      } else if (report.kind === 'failed') finish({ problem: report.problem });
+      } else if (report.kind === 'tables') tables.push(...report.tables);
+      else if (report.kind === 'failed') finish({ problem: report.problem });
       else if (started !== null) {
         const { sha256, facts, language } = started;
         finish({
-          read: { name: file.name, sha256, facts, language, pages, sections, milliseconds: performance.now() - began },
+          read: {
+            name: file.name,
+            sha256,
+            facts,
+            language,
+            pages,
+            sections,
+            tables,
+            milliseconds: performance.now() - began,
+          },
         });
       }
     });

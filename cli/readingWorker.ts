@@ -5,7 +5,7 @@ import { parentPort, workerData } from 'node:worker_threads';
 import * as pdfjs from 'pdfjs-dist/legacy/build/pdf.mjs';
 import { sha256Hex } from '../src/core/hash';
 import { problem, ProblemError, toProblem } from '../src/core/problem';
-import { openPdf, PdfReading, readText } from '../src/core/source';
+import { mayHoldTables, openPdf, PdfReading, readText, TableFinder } from '../src/core/source';
 import type { ReadingOrder, ReadingReport } from './messages';
 
 const order = workerData as ReadingOrder;
@@ -24,19 +24,26 @@ async function readPdfFile(bytes: Uint8Array, sha256: string): Promise<void> {
   const { reading, start } = await PdfReading.begin(file);
   report({ kind: 'started', sha256, ...start });
   let words = 0;
+  const finder = new TableFinder(start.language);
   for await (const { page, newSections } of reading.pages()) {
     words += page.words;
     report({ kind: 'page', page, sections: newSections });
+    const rules = mayHoldTables(page) ? await file.rules(page.number) : [];
+    report({ kind: 'tables', tables: finder.addPage(page, rules) });
   }
+  report({ kind: 'tables', tables: finder.finish() });
   if (words === 0) throw new ProblemError(problem('file-no-text', { file: order.name, pages: file.pageCount }));
 }
 
 function readTextFile(bytes: Uint8Array, sha256: string): void {
   const reading = readText(new TextDecoder().decode(bytes), sha256);
   report({ kind: 'started', sha256, facts: reading.facts, language: reading.language });
+  const finder = new TableFinder(reading.language);
   for (const page of reading.pages) {
     report({ kind: 'page', page, sections: reading.sections.filter((section) => section.page === page.number) });
+    report({ kind: 'tables', tables: finder.addPage(page, []) });
   }
+  report({ kind: 'tables', tables: finder.finish() });
 }
 
 async function run(): Promise<void> {

@@ -1,4 +1,4 @@
-import { sectionPath, type Section } from '../../src/core/source';
+import { sectionPath, type Section, type Table } from '../../src/core/source';
 import { FACT_FIELDS, factsOf } from '../../src/core/summary';
 import { findSources } from '../paths';
 import { readFiles, type FileRead } from '../reading';
@@ -19,6 +19,26 @@ function factsIn(read: FileRead): Record<string, unknown> {
   return { pages: read.facts.pageCount, fileTitle: read.facts.title, ...told };
 }
 
+/** A table as it is told: under the page it begins on, with all its rows, also those on later pages. */
+function tableAsJson(table: Table): Record<string, unknown> {
+  const { caption, unit, scale, columns, rows, places } = table;
+  return {
+    caption,
+    unit,
+    scale,
+    pages: places.map((place) => place.page),
+    columns: columns.map((column) => column.path),
+    rows: rows.map((row) => ({
+      path: row.path,
+      cells: row.cells.map((cell) =>
+        cell === null
+          ? { text: '', value: null, unit: null, scale: null }
+          : { text: cell.text, value: cell.value, unit: cell.unit, scale: cell.value === null ? null : cell.scale },
+      ),
+    })),
+  };
+}
+
 function asJson(read: FileRead): string {
   const sections: Section[] = [];
   const pages = read.pages.map((page, at) => {
@@ -31,7 +51,7 @@ function asJson(read: FileRead): string {
         text: page.text.slice(line.start, line.end),
         section: sectionPath(sections, line.section),
       })),
-      tables: [],
+      tables: read.tables.filter((table) => table.places[0]?.page === page.number).map(tableAsJson),
       scan: page.scan,
       warnings: page.warnings,
     };

@@ -12,7 +12,7 @@ import type { Language } from '../core/text';
 export const DATABASE = 'marked-page';
 export const SCHEMA_VERSION = 2;
 /** Names the code that read an edition; a better reader makes a new edition of the same bytes. */
-export const READER = 'pdf/1';
+export const READER = 'pdf/2';
 
 export interface StoredDossier {
   readonly v: 1;

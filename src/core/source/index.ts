@@ -4,3 +4,12 @@ export { isFlow, lineAt, sectionPath } from './types';
 export { openPdf, openingParameters, type PdfAssets, type PdfFile } from './formats/pdf/engine';
 export { PdfReading, type PageRead, type PdfStart, type ReadingOptions } from './formats/pdf/readPdf';
 export { readText } from './formats/text';
+export {
+  mayHoldTables,
+  TableFinder,
+  type Heads,
+  type Table,
+  type TableCell,
+  type TablePlace,
+  type TableRow,
+} from './tables';

@@ -1,6 +1,6 @@
 import { countWords, detectLanguage } from '../../text';
 import { SectionBuilder } from '../structure/headings';
-import type { Geometry, Line, Page, Reading } from '../types';
+import type { Box, Geometry, Line, Page, Reading } from '../types';
 
 /** Lines a page of plain text takes when no form feed ends it. */
 const LINES_PER_PAGE = 60;
@@ -18,6 +18,15 @@ function paginate(text: string): string[] {
   const pages: string[] = [];
   for (let at = 0; at < lines.length; at += LINES_PER_PAGE) pages.push(lines.slice(at, at + LINES_PER_PAGE).join('\n'));
   return pages;
+}
+
+/** A line's stretches between wider gaps with their boxes: on a typewriter page every character is as wide. */
+function stretchesOf(text: string, { start, end, box }: Line): { start: number; end: number; box: Box }[] {
+  return [...text.slice(start, end).matchAll(/\S+(?: \S+)*/g)].map((match) => ({
+    start: start + match.index,
+    end: start + match.index + match[0].length,
+    box: { ...box, x: box.x + match.index * CHARACTER_WIDTH, w: match[0].length * CHARACTER_WIDTH },
+  }));
 }
 
 /**
@@ -51,10 +60,11 @@ export function readText(text: string, sha256: string): Reading {
       blankBefore = row.trim() === '';
       start = end + 1;
     });
+    const runs = lines.flatMap((line) => stretchesOf(pageText, line));
     const geometry: Geometry = {
-      starts: Uint32Array.from(lines.map((line) => line.start)),
-      ends: Uint32Array.from(lines.map((line) => line.end)),
-      boxes: Float32Array.from(lines.flatMap(({ box }) => [box.x, box.y, box.w, box.h])),
+      starts: Uint32Array.from(runs.map((run) => run.start)),
+      ends: Uint32Array.from(runs.map((run) => run.end)),
+      boxes: Float32Array.from(runs.flatMap(({ box }) => [box.x, box.y, box.w, box.h])),
     };
     return {
       number: at + 1,

@@ -5,6 +5,8 @@ import type { LineRole } from '../types';
 const MARGIN = 0.13;
 /** How many lines from the top or bottom edge are looked at. */
 const EDGE_LINES = 3;
+/** Numbers in a line from which it is a row of a table, unless it recurs to the letter. */
+const ROW_NUMBERS = 3;
 const FOLIO =
   /^(?:[-–—·|\s]*)(?:(?:page|seite|p\.|s\.)\s*)?(?:[A-Z]{1,2}-)?(?:\d{1,4}|[ivxlc]{1,7})(?:\s*(?:of|von|\/)\s*\d{1,4})?(?:[-–—·|\s]*)$/iu;
 
@@ -12,6 +14,9 @@ interface EdgeLine {
   readonly line: DraftLine;
   /** Numbers that open or close the line: one of them may be the page's. */
   readonly numbers: readonly number[];
+  /** True for a row of a table: several numbers, which a head does not have. */
+  readonly row: boolean;
+  readonly text: string;
   readonly key: string;
   readonly y: number;
 }
@@ -34,6 +39,8 @@ export function edgeLines(page: DraftPage): EdgeLine[] {
     const outer = [/^(\d{1,4})(?=\s|$)/.exec(text)?.[1], /(?:^|\s)(\d{1,4})$/.exec(text)?.[1]];
     return {
       line,
+      row: (text.match(/\d[\d.,]*/g)?.length ?? 0) >= ROW_NUMBERS,
+      text,
       key: masked(text),
       y: line.box.y,
       numbers: outer.filter((number) => number !== undefined).map(Number),
@@ -60,6 +67,7 @@ function recurs(edge: EdgeLine, neighbours: readonly { lines: readonly EdgeLine[
   for (const { lines, distance } of neighbours) {
     for (const other of lines) {
       if (Math.abs(other.y - edge.y) > 8) continue;
+      if (edge.row && other.text !== edge.text) continue;
       if (other.key === edge.key) return true;
       // A page number in step with the pages around gives a head away, whatever chapter it names.
       if (edge.numbers.some((number) => other.numbers.includes(number + distance))) inStep += 1;

@@ -50,11 +50,23 @@ function extent(pieces: readonly Piece[]): { x0: number; x1: number } {
 
 interface Side {
   readonly rows: number;
+  /** Words a row, and the share of rows that are set in cells. */
+  readonly words: number;
+  readonly cells: number;
   readonly fill: number;
   readonly width: number;
   readonly letters: number;
   readonly top: number;
   readonly bottom: number;
+}
+
+function wordsIn(pieces: readonly Piece[]): number {
+  const text = pieces.map((piece) => piece.text).join(' ');
+  return text.trim().split(/\s+/).length + (text.match(/[\u3040-\u9fff]/g)?.length ?? 0) / 2;
+}
+
+function hasCells(row: Row, pieces: readonly Piece[]): boolean {
+  return pieces.some((piece, at) => at > 0 && piece.x0 - (pieces[at - 1] as Piece).x1 > 1.2 * row.size);
 }
 
 function describeSide(rows: readonly Row[], keep: (piece: Piece) => boolean): Side {
@@ -66,6 +78,8 @@ function describeSide(rows: readonly Row[], keep: (piece: Piece) => boolean): Si
   const letters = text.replace(/[^\p{L}]/gu, '').length / Math.max(1, text.replace(/\s/g, '').length);
   return {
     rows: segments.length,
+    words: median(segments.map((one) => wordsIn(one.pieces))),
+    cells: segments.filter((one) => hasCells(one.row, one.pieces)).length / Math.max(1, segments.length),
     fill: median(extents.map((one) => one.x1 - one.x0)) / Math.max(1, right - left),
     width: right - left,
     letters,
@@ -88,6 +102,8 @@ function drawnApart(rows: readonly Row[], x: number): boolean {
   return switches <= Math.max(1, 0.06 * rows.length);
 }
 
+/** Words a row of running text has, at least. */
+const RUNNING_WORDS = 3;
 /** Rows that must be drawn apart before columns are believed that do not read as running text. */
 const APART_ROWS = 10;
 
@@ -101,7 +117,14 @@ function partsColumns(rows: readonly Row[], x: number, regionWidth: number): boo
   if (overlap < 0.5 * Math.min(left.bottom - left.top, right.bottom - right.top)) return false;
   const roomy = [left, right].every((one) => one.width >= 0.2 * regionWidth && one.letters >= 0.4);
   if (roomy && fewer >= APART_ROWS && drawnApart(rows, x)) return true;
-  return [left, right].every((side) => side.fill >= 0.66 && side.letters >= 0.6 && side.width >= 0.17 * regionWidth);
+  return [left, right].every(
+    (side) =>
+      side.fill >= 0.66 &&
+      side.letters >= 0.6 &&
+      side.width >= 0.17 * regionWidth &&
+      side.words >= RUNNING_WORDS &&
+      side.cells < 0.5,
+  );
 }
 
 function findGutter(rows: readonly Row[]): Gutter | null {

@@ -1,5 +1,7 @@
 import type * as pdfjsLibrary from 'pdfjs-dist';
 import { problem, ProblemError } from '../../../problem';
+import type { Rule } from '../../tables';
+import { rulesOf } from './rules';
 
 /** One run of characters as the PDF draws it, in the page's displayed frame (points, from the top left). */
 export interface RawItem {
@@ -31,6 +33,8 @@ export interface PdfFile {
   readonly pageCount: number;
   /** Throws when the page is beyond repair. */
   rawPage(number: number): Promise<RawPage>;
+  /** Straight rules drawn on a page; none when its drawing is beyond repair. Costs about as much as the page's text. */
+  rules(number: number): Promise<readonly Rule[]>;
   labels(): Promise<readonly string[] | null>;
   outline(): Promise<readonly OutlineEntry[]>;
   title(): Promise<string | null>;
@@ -139,6 +143,16 @@ export async function openPdf(
     return { width: viewport.width, height: viewport.height, items };
   }
 
+  async function rules(number: number): Promise<readonly Rule[]> {
+    const page = await pdf.getPage(number);
+    const { transform } = page.getViewport({ scale: 1 });
+    // A page whose text was read may still fail to draw; its tables are then told from white space alone.
+    const orders = await page.getOperatorList().catch(() => null);
+    page.cleanup();
+    if (orders === null) return [];
+    return rulesOf(orders, pdfjs.OPS, transform as [number, number, number, number, number, number]);
+  }
+
   async function pageOf(dest: unknown): Promise<number | null> {
     const explicit: unknown = typeof dest === 'string' ? await pdf.getDestination(dest) : dest;
     if (!Array.isArray(explicit) || explicit.length === 0) return null;
@@ -167,6 +181,7 @@ export async function openPdf(
   return {
     pageCount: pdf.numPages,
     rawPage,
+    rules,
     labels: () => pdf.getPageLabels().catch(() => null),
     outline,
     title: async () => {

@@ -1,0 +1,84 @@
+import type { Line, Span } from '../types';
+import { spansOf, type Grid, type GridCell } from './grid';
+import { bandsOf, type Band } from './atoms';
+import { isMeasureLine, measureOf, namesTable, type Measure } from './values';
+
+export interface Caption {
+  readonly text: string | null;
+  readonly spans: readonly Span[];
+  /** Unit and scale said above the table, each by the nearest line that says one. */
+  readonly measure: Measure;
+}
+
+/** Lines above a table in which its caption and measure are looked for. */
+const REACH = 8;
+/** A line that gives nothing but the measure: "(in thousands of crowns)", "Crowns thousand". */
+const MEASURE_LINE = 110;
+/** Lines that may stand between a table and the line that names it, in line heights. */
+const NEAR = 3;
+
+function textOf(band: Band): string {
+  return band.atoms.map((one) => one.text).join(' ');
+}
+
+function isHeading(lines: readonly Line[]): boolean {
+  return lines.some((line) => line.role === 'heading');
+}
+
+/** A line that says how amounts are given, not a sentence with figures of its own. */
+function saysMeasure(text: string, named: boolean): boolean {
+  if (isMeasureLine(text)) return true;
+  if (named) return true;
+  return text.length <= MEASURE_LINE && /\b(?:amounts|figures|values|tables?|stated|expressed)\b.*\bin\b/i.test(text);
+}
+
+/** The measure that words of the grid itself give, when they say nothing else. */
+function ownMeasure(text: string): Measure {
+  const whole = measureOf(`(${text.replace(/^\(|\)$/g, '')})`);
+  return isMeasureLine(text) || /^\(?(?:in\s+)?[\p{L}%€$£¥²³ ]{1,16}\)?$/u.test(text) ? whole : measureOf('');
+}
+
+/**
+ * What stands above a grid: its caption, the nearest heading or line named "Table 3", and its unit and scale.
+ * `said` are words of the grid itself that may give the latter, `label` a caption that stands in its first row.
+ */
+export function captionOf(grid: Grid, said: readonly string[], label: GridCell | null): Caption {
+  const all = bandsOf(grid.page, grid.turn, false).filter((band) => !band.side);
+  const first = grid.bands[0];
+  const top = first?.y0 ?? 0;
+  const height = first === undefined ? 12 : first.y1 - first.y0;
+  const above = all
+    .filter((band) => band.y1 <= top + 2)
+    .slice(-REACH)
+    .reverse();
+  let measure = said.map(ownMeasure).reduce(nearest);
+  let named: Band | null = null;
+  let heading: Band | null = null;
+  let lowest = top;
+  above.forEach((band, at) => {
+    const text = textOf(band);
+    const near = lowest - band.y1 < NEAR * height && at < 4;
+    if (near) lowest = band.y0;
+    if (named === null && near && namesTable(text)) named = band;
+    if (heading === null && isHeading(band.lines)) heading = band;
+    if (named !== null && named !== band) return;
+    if (heading !== null && at > 3 && measure.scale !== null) return;
+    if (saysMeasure(text, named === band || (heading === band && near))) measure = nearest(measure, measureOf(text));
+  });
+  const below = all.find((band) => band.y0 >= (grid.bands.at(-1)?.y1 ?? 0) - 2);
+  const under = below !== undefined && /^(?:table|tabelle|表)\s*[\dA-Z]/i.test(textOf(below)) ? below : null;
+  if (label !== null && named === null) return { text: label.text, spans: spansOf(grid.page, label.atoms), measure };
+  const chosen = named ?? under ?? heading;
+  if (chosen === null) return { text: null, spans: [], measure };
+  if (chosen === under) measure = nearest(measure, measureOf(textOf(chosen)));
+  return { text: textOf(chosen), spans: spansOf(grid.page, chosen.atoms), measure };
+}
+
+function nearest(near: Measure, far: Measure): Measure {
+  return {
+    unit: near.unit ?? far.unit,
+    scale: near.scale ?? far.scale,
+    exempt: near.exempt ?? far.exempt,
+    stated: near.stated || far.stated,
+  };
+}

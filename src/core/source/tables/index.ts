@@ -1,0 +1,2 @@
+export { mayHoldTables, TableFinder } from './findTables';
+export type { Heads, Rule, Table, TableCell, TablePlace, TableRow } from './types';

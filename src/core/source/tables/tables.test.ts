@@ -1,0 +1,225 @@
+import { describe, expect, test } from '@jest/globals';
+import { addPage, makePdf, open, type Line } from '../../../../tests/support/pdf';
+import { mayHoldTables, PdfReading, readText, TableFinder, type Table } from '..';
+
+type Draw = (doc: PDFKit.PDFDocument) => void;
+
+async function tablesOf(draw: Draw): Promise<Table[]> {
+  const file = await open(await makePdf(draw));
+  const { reading, start } = await PdfReading.begin(file);
+  const finder = new TableFinder(start.language);
+  const tables: Table[] = [];
+  for await (const { page } of reading.pages()) {
+    tables.push(...finder.addPage(page, mayHoldTables(page) ? await file.rules(page.number) : []));
+  }
+  return [...tables, ...finder.finish()];
+}
+
+/** What a table says, a line a row: "path > label: text=value | …". */
+function rowsOf(table: Table | undefined): string[] {
+  return (table?.rows ?? []).map(
+    (row) =>
+      `${row.path.join(' > ')}: ${row.cells.map((cell) => (cell === null ? '·' : `${cell.text}=${String(cell.value)}`)).join(' | ')}`,
+  );
+}
+
+const headsOf = (table: Table | undefined): string[] => (table?.columns ?? []).map((column) => column.path.join(' > '));
+
+const right = (doc: PDFKit.PDFDocument, text: string, x: number, y: number): void => {
+  doc.text(text, x - doc.widthOfString(text), y, { lineBreak: false });
+};
+
+/** Rows of a label and figures set to the right at 380, 450, 520. */
+function figures(doc: PDFKit.PDFDocument, y: number, label: string, ...values: string[]): void {
+  if (label !== '') doc.text(label, 72, y, { lineBreak: false });
+  values.forEach((value, at) => right(doc, value, 380 + 70 * at, y));
+}
+
+describe('a table set out by white space', () => {
+  test('gives each figure with its row, column, unit and scale', async () => {
+    const [table, ...more] = await tablesOf((doc) => {
+      addPage(doc, [
+        { text: 'Table 4. Dues', y: 100, bold: true },
+        { text: '(in thousands of crowns, except per share amounts)', y: 114 },
+      ]);
+      doc.font('Helvetica').fontSize(10);
+      figures(doc, 130, '', '2025', '2024');
+      figures(doc, 145, 'Mooring dues', '1,204 (1)', '(1,087)');
+      figures(doc, 160, 'Share of all dues', '12.5%', '–');
+      figures(doc, 175, 'Earnings per share', '0.14', '0.11');
+    });
+    expect(more).toEqual([]);
+    expect([table?.caption, table?.unit, table?.scale]).toEqual(['Table 4. Dues', 'crown', 1000]);
+    expect(headsOf(table)).toEqual(['2025', '2024']);
+    expect(rowsOf(table)).toEqual([
+      'Mooring dues: 1,204 (1)=1204 | (1,087)=-1087',
+      'Share of all dues: 12.5%=12.5 | –=0',
+      'Earnings per share: 0.14=0.14 | 0.11=0.11',
+    ]);
+    expect(table?.rows.map((row) => row.cells[0]?.scale)).toEqual([1000, 1, 1]);
+  });
+
+  test('knows heads over several columns, groups by how far they are set in, and wrapped labels', async () => {
+    const [table] = await tablesOf((doc) => {
+      doc.addPage().font('Helvetica').fontSize(10);
+      doc.text('North quay', 325, 100, { lineBreak: false }).text('South quay', 465, 100, { lineBreak: false });
+      for (const [at, year] of ['2025', '2024', '2025', '2024'].entries()) right(doc, year, 345 + 60 * at, 115);
+      doc.text('Income', 72, 130, { lineBreak: false });
+      const row = (y: number, label: string, values: string[]): void => {
+        doc.text(label, 84, y, { lineBreak: false });
+        values.forEach((value, at) => right(doc, value, 345 + 60 * at, y));
+      };
+      row(145, 'Mooring dues', ['1,204', '1,087', '990', '870']);
+      row(160, 'Receipts from the letting of', ['310', '280', '120', '110']);
+      doc.text('sheds behind the quay', 84, 171, { lineBreak: false });
+      row(186, 'Pilotage', ['44', '41', '39', '37']);
+    });
+    expect(headsOf(table)).toEqual([
+      'North quay > 2025',
+      'North quay > 2024',
+      'South quay > 2025',
+      'South quay > 2024',
+    ]);
+    expect(table?.rows.map((row) => row.path)).toEqual([
+      ['Income', 'Mooring dues'],
+      ['Income', 'Receipts from the letting of sheds behind the quay'],
+      ['Income', 'Pilotage'],
+    ]);
+  });
+
+  test('is one over two pages, its heads told once', async () => {
+    const page = (doc: PDFKit.PDFDocument, from: number): void => {
+      doc.addPage().font('Helvetica').fontSize(10);
+      figures(doc, 80, '', 'Weekdays', 'Sundays');
+      for (let at = 0; at < 6; at += 1)
+        figures(doc, 95 + 15 * at, `Sailing ${'ABCDEFGHIJKL'.charAt(from + at)}`, String(10 + from + at), '2');
+    };
+    const tables = await tablesOf((doc) => {
+      page(doc, 0);
+      page(doc, 6);
+    });
+    expect(tables).toHaveLength(1);
+    expect(tables[0]?.rows.map((row) => row.path[0])).toEqual([...'ABCDEFGHIJKL'].map((letter) => `Sailing ${letter}`));
+    expect(tables[0]?.places.map((place) => place.page)).toEqual([1, 2]);
+  });
+
+  test('is not seen in running text, numbered clauses or two columns of text', async () => {
+    const clause = 'The owner shall pay 1,204 crowns for each of the 12 vessels and tell the board within 30 days.';
+    const lines = (x: number, width: number, count: number): Line[] =>
+      Array.from({ length: count }, (_, at) => ({ text: `${at + 3} ${clause}`.slice(0, width), x, y: 100 + 14 * at }));
+    expect(await tablesOf((doc) => addPage(doc, lines(72, 90, 12)))).toEqual([]);
+    expect(await tablesOf((doc) => addPage(doc, [...lines(72, 42, 20), ...lines(320, 42, 20)]))).toEqual([]);
+    const clauses = Array.from({ length: 8 }, (_, at): Line[] => [
+      { text: `${at + 1}.1`, y: 100 + 20 * at },
+      { text: clause, x: 110, y: 100 + 20 * at },
+    ]).flat();
+    expect(await tablesOf((doc) => addPage(doc, clauses))).toEqual([]);
+  });
+
+  test('is read from plain text by its places', () => {
+    const reading = readText(
+      [
+        'Crew (persons)',
+        '',
+        '                 Class A    Class B',
+        '13 to 50               3          2',
+        '51 to 100              4          3',
+        'more than 100         12         10',
+      ].join('\n'),
+      'x',
+    );
+    const finder = new TableFinder('en');
+    const [table] = [...finder.addPage(reading.pages[0] as (typeof reading.pages)[number], []), ...finder.finish()];
+    expect(headsOf(table)).toEqual(['Class A', 'Class B']);
+    expect(rowsOf(table)).toEqual(['13 to 50: 3=3 | 2=2', '51 to 100: 4=4 | 3=3', 'more than 100: 12=12 | 10=10']);
+  });
+});
+
+describe('a table with drawn rules', () => {
+  const box = (doc: PDFKit.PDFDocument, xs: readonly number[], ys: readonly number[]): void => {
+    for (const x of xs) doc.moveTo(x, ys[0] as number).lineTo(x, ys.at(-1) as number);
+    for (const y of ys) doc.moveTo(xs[0] as number, y).lineTo(xs.at(-1) as number, y);
+    doc.stroke();
+  };
+
+  test('keeps the lines of a wrapped cell together', async () => {
+    const [table] = await tablesOf((doc) => {
+      doc.addPage().font('Helvetica').fontSize(9);
+      box(doc, [70, 180, 380, 520], [96, 114, 150, 186]);
+      const put = (text: string, x: number, y: number, width: number): unknown => doc.text(text, x, y, { width });
+      put('Breach', 74, 100, 100);
+      put('What is done', 184, 100, 190);
+      put('Fine (crowns)', 384, 100, 130);
+      put('Certificate not displayed', 74, 118, 100);
+      put('The master is told in writing and shall display it before the next voyage begins', 184, 118, 180);
+      put('300', 384, 118, 130);
+      put('Too many passengers', 74, 154, 100);
+      put('The vessel is held until the number on board is that of the certificate', 184, 154, 180);
+      put('1,450', 384, 154, 130);
+    });
+    expect(headsOf(table)).toEqual(['What is done', 'Fine (crowns)']);
+    expect(table?.rows.map((row) => [row.path, row.cells[0]?.text, row.cells[1]?.value, row.cells[1]?.unit])).toEqual([
+      [
+        ['Certificate not displayed'],
+        'The master is told in writing and shall display it before the next voyage begins',
+        300,
+        'crown',
+      ],
+      [
+        ['Too many passengers'],
+        'The vessel is held until the number on board is that of the certificate',
+        1450,
+        'crown',
+      ],
+    ]);
+  });
+
+  test('gives a label that reaches over several rows to each of them', async () => {
+    const [table] = await tablesOf((doc) => {
+      doc.addPage().font('Helvetica').fontSize(9);
+      const xs = [70, 180, 300, 400];
+      for (const x of xs) doc.moveTo(x, 96).lineTo(x, 186);
+      for (const y of [96, 114, 150, 186]) doc.moveTo(70, y).lineTo(400, y);
+      for (const y of [132, 168]) doc.moveTo(180, y).lineTo(400, y);
+      doc.stroke();
+      const row = (y: number, ...cells: string[]): void =>
+        cells.forEach((cell, at) => doc.text(cell, (xs[at] as number) + 4, y, { lineBreak: false }));
+      row(100, 'Route', 'Season', 'Sailings');
+      row(127, 'Skerrow');
+      row(118, '', 'summer', '26');
+      row(136, '', 'winter', '18');
+      row(163, 'Great Holm');
+      row(154, '', 'summer', '12');
+      row(172, '', 'winter', '7');
+    });
+    expect(headsOf(table)).toEqual(['Sailings']);
+    expect(rowsOf(table)).toEqual([
+      'Skerrow > summer: 26=26',
+      'Skerrow > winter: 18=18',
+      'Great Holm > summer: 12=12',
+      'Great Holm > winter: 7=7',
+    ]);
+  });
+
+  test('points at the words of its cells on the page', async () => {
+    const file = await open(
+      await makePdf((doc) => {
+        doc.addPage().font('Helvetica').fontSize(10);
+        figures(doc, 100, '', '2025', '2024');
+        figures(doc, 115, 'Towage', '96', '88');
+        figures(doc, 130, 'Dredging', '31', '29');
+      }),
+    );
+    const { reading } = await PdfReading.begin(file);
+    const finder = new TableFinder('en');
+    for await (const { page } of reading.pages()) {
+      finder.addPage(page, []);
+      const [table] = finder.finish();
+      const words = (spans: Table['captionSpans'] | undefined): string =>
+        (spans ?? []).map((span) => page.text.slice(span.start, span.end)).join('|');
+      expect(words(table?.rows[1]?.cells[0]?.spans)).toBe('31');
+      expect(words(table?.rows[1]?.spans[0])).toBe('Dredging');
+      expect(words(table?.columns[0]?.spans[0])).toBe('2025');
+    }
+  });
+});
