@@ -11,10 +11,11 @@ export interface Shelf {
   readonly incomplete: boolean;
 }
 
-function take(library: Library, { name, sha256, facts, language, pages, sections }: FileRead): void {
+function take(library: Library, { name, sha256, facts, language, pages, sections, tables }: FileRead): void {
   library.add({ id: name, name, sha256, pageCount: facts.pageCount, language });
   pages.forEach((page, at) => library.addPage(name, page, sections[at] ?? []));
   library.finish(name);
+  library.setTables(name, tables);
 }
 
 /** A library of files that were read; ids are the names. */

@@ -1,7 +1,7 @@
 import type { AskedSource } from './answer';
 import { QuoteIndex } from './quote';
 import { SegmentBuilder, type Segment } from './search';
-import type { Page, Section } from './source';
+import type { Page, Section, Table } from './source';
 import type { Language } from './text';
 
 export interface LibrarySource {
@@ -17,6 +17,7 @@ interface Held extends LibrarySource {
   readonly sections: Section[];
   readonly builder: SegmentBuilder | null;
   segment: Segment | null;
+  tables: readonly Table[];
 }
 
 /**
@@ -31,7 +32,7 @@ export class Library {
   add(source: LibrarySource, segment: Segment | null = null): void {
     const pages = new Map<number, Page>();
     const builder = segment === null ? new SegmentBuilder(source.language) : null;
-    this.held.set(source.id, { ...source, pages, sections: [], builder, segment });
+    this.held.set(source.id, { ...source, pages, sections: [], builder, segment, tables: [] });
     this.quotes.addSource(source.id, (number) => pages.get(number) ?? null);
   }
 
@@ -49,6 +50,11 @@ export class Library {
       held.builder.addPage(page, newSections);
       held.segment = null;
     }
+  }
+
+  /** Gives a document its tables, once they are found. */
+  setTables(id: string, tables: readonly Table[]): void {
+    this.get(id).tables = tables;
   }
 
   /** Ends a document's reading and gives its segment, to be stored. */
@@ -79,6 +85,7 @@ export class Library {
         pagesRead: held.pages.size,
         sections: held.sections,
         segment: this.segmentOf(held, false),
+        tables: held.tables,
         page: (number) => held.pages.get(number) ?? null,
       }));
   }

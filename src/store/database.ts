@@ -30,10 +30,14 @@ const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promis
       return { ...slip, completed: slip.question, settings, model: null, second: null };
     });
   },
+  async (database, transaction) => {
+    database.createObjectStore('tables', { keyPath: 'editionId' });
+    await fill(transaction, 'editions', (old) => ({ ...old, tables: null }));
+  },
 ];
 
 /** Rewrites every record of a store. */
-async function fill<S extends 'dossiers' | 'sources' | 'slips'>(
+async function fill<S extends 'dossiers' | 'sources' | 'slips' | 'editions'>(
   transaction: Upgrade,
   name: S,
   change: (old: Schema[S]['value']) => Schema[S]['value'],

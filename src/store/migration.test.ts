@@ -6,7 +6,8 @@ import { closeDatabase, database } from './database';
 import { latestDossier, listDossiers } from './dossiers';
 import { DATABASE, SCHEMA_VERSION } from './schema';
 import { deleteEndpoint, getSetting, listEndpoints, storeEndpoint, storeSetting } from './settings';
-import { listShelf } from './shelf';
+import { getTables, storeTables } from './pages';
+import { getEdition, listShelf } from './shelf';
 import { listSlips, updateSlip } from './slips';
 
 // An open channel to other tabs would keep the test process alive.
@@ -89,6 +90,17 @@ describe('a database of version 1', () => {
       second: null,
     });
     expect(await listDossiers()).toEqual([expect.objectContaining({ documents: 1, slips: 2, events: 0 })]);
+  });
+
+  test('takes what version 3 keeps: the tables of an edition, to be looked for', async () => {
+    expect(await getEdition('pdf/1@a')).toMatchObject({ tables: null });
+    expect(await getTables('pdf/1@a')).toEqual([]);
+    const table = { caption: 'Dues', captionSpans: [], unit: 'crown', scale: 1000, columns: [], rows: [], places: [] };
+    await storeTables('pdf/1@a', [table]);
+    await storeTables('pdf/1@gone', [table]);
+    expect(await getEdition('pdf/1@a')).toMatchObject({ tables: 1, state: 'ready' });
+    expect(await getTables('pdf/1@a')).toEqual([table]);
+    expect(await getTables('pdf/1@gone')).toEqual([]);
   });
 
   test('takes what version 2 keeps: bearings, connected models, settings, slips that change', async () => {

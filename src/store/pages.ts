@@ -1,4 +1,5 @@
 import type { Segment } from '../core/search';
+import type { Table } from '../core/source';
 import { announce } from './changes';
 import { database, keeping } from './database';
 import type { StoredEdition, StoredPage } from './schema';
@@ -48,6 +49,26 @@ export async function storeSegment(editionId: string, segment: Segment): Promise
 
 export async function getSegment(editionId: string): Promise<Segment | undefined> {
   return (await (await database()).get('segments', editionId))?.segment;
+}
+
+/** Stores an edition's tables with their number, in one transaction; nothing when the edition is gone. */
+export async function storeTables(editionId: string, tables: readonly Table[]): Promise<void> {
+  const handle = await database();
+  await keeping('the tables', async () => {
+    const transaction = handle.transaction(['editions', 'tables'], 'readwrite');
+    const edition = await transaction.objectStore('editions').get(editionId);
+    if (edition !== undefined) {
+      await transaction.objectStore('tables').put({ editionId, tables });
+      await transaction.objectStore('editions').put({ ...edition, tables: tables.length });
+    }
+    await transaction.done;
+  });
+  announce({ kind: 'pages', editionId });
+}
+
+/** The tables of an edition, none while they have not been looked for. */
+export async function getTables(editionId: string): Promise<readonly Table[]> {
+  return (await (await database()).get('tables', editionId))?.tables ?? [];
 }
 
 /** Physical page of a printed label, or null where no page read so far bears it. */

@@ -63,8 +63,8 @@ function opinionWithout({ answer, model }: Opinion, sourceId: string): Opinion {
 
 type Removing = IDBPTransaction<Schema, typeof TOUCHED, 'readwrite'>;
 const TOUCHED: (
-  'sources' | 'editions' | 'files' | 'pages' | 'segments' | 'slips' | 'events' | 'bearings' | 'dossiers'
-)[] = ['sources', 'editions', 'files', 'pages', 'segments', 'slips', 'events', 'bearings', 'dossiers'];
+  'sources' | 'editions' | 'files' | 'pages' | 'segments' | 'tables' | 'slips' | 'events' | 'bearings' | 'dossiers'
+)[] = ['sources', 'editions', 'files', 'pages', 'segments', 'tables', 'slips', 'events', 'bearings', 'dossiers'];
 
 /** Deletes a source with its bearings, and the editions and files that no other source uses. */
 async function dropSource(transaction: Removing, source: StoredSource): Promise<void> {
@@ -77,6 +77,7 @@ async function dropSource(transaction: Removing, source: StoredSource): Promise<
     const edition = await transaction.objectStore('editions').get(editionId);
     await transaction.objectStore('editions').delete(editionId);
     await transaction.objectStore('segments').delete(editionId);
+    await transaction.objectStore('tables').delete(editionId);
     await transaction.objectStore('pages').delete(IDBKeyRange.bound([editionId, 0], [editionId, Infinity]));
     if (edition !== undefined) await transaction.objectStore('files').delete(edition.sha256);
   }

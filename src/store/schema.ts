@@ -6,11 +6,11 @@ import type { Citation } from '../core/quote';
 import type { LogEvent } from '../core/review';
 import type { Segment } from '../core/search';
 import type { Fact, FactField } from '../core/summary';
-import type { EditionFacts, Page, Section } from '../core/source';
+import type { EditionFacts, Page, Section, Table } from '../core/source';
 import type { Language } from '../core/text';
 
 export const DATABASE = 'marked-page';
-export const SCHEMA_VERSION = 2;
+export const SCHEMA_VERSION = 3;
 /** Names the code that read an edition; a better reader makes a new edition of the same bytes. */
 export const READER = 'pdf/2';
 
@@ -56,6 +56,8 @@ export interface StoredEdition {
   readonly words: number;
   readonly pagesWithoutText: number;
   readonly warnings: number;
+  /** Tables found; null while they have not been looked for, which follows reading. */
+  readonly tables: number | null;
   readonly problem: Problem | null;
   /** Kept so that pages can be drawn after a reload; deleted with the edition. */
   readonly password: string | null;
@@ -184,6 +186,7 @@ export interface Schema extends DBSchema {
   files: { key: string; value: { readonly sha256: string; readonly bytes: Blob } };
   pages: { key: [string, number]; value: StoredPage };
   segments: { key: string; value: { readonly editionId: string; readonly segment: Segment } };
+  tables: { key: string; value: { readonly editionId: string; readonly tables: readonly Table[] } };
   slips: { key: string; value: StoredSlip; indexes: { dossier: string } };
   events: { key: [string, string]; value: StoredEvent; indexes: { dossier: string } };
   settings: { key: string; value: string };

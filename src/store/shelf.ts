@@ -67,6 +67,7 @@ export function freshEdition({ sha256, name, bytes }: Admitted): StoredEdition {
     words: 0,
     pagesWithoutText: 0,
     warnings: 0,
+    tables: null,
     problem: null,
     password: null,
   };

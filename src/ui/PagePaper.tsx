@@ -1,6 +1,8 @@
 import { useEffect, useMemo, useRef, useState } from 'react';
-import { boxesOf, type Page, type Span } from '@/core/source';
+import { boxesOn, type Page, type Span } from '@/core/source';
+import type { CellPlace } from '@/core/quote';
 import { Bitmap } from './Bitmap';
+import { CellMarks } from './CellMarks';
 import { usePicture } from './drawing';
 import { QuoteMarks } from './QuoteMarks';
 
@@ -17,8 +19,12 @@ interface PagePaperProps {
   readonly page: Page;
   /** Pixels a point. */
   readonly scale: number;
-  /** Quotes to bracket on this page. */
-  readonly quotes: readonly { readonly spans: readonly Span[]; readonly grave: boolean }[];
+  /** Quotes to bracket on this page, or to frame, where a cell is meant. */
+  readonly quotes: readonly {
+    readonly spans: readonly Span[];
+    readonly grave: boolean;
+    readonly cell?: CellPlace | undefined;
+  }[];
   readonly onSelect: (selection: PageSelection | null) => void;
 }
 
@@ -115,16 +121,20 @@ export function PagePaper({ editionId, page, scale, quotes, onSelect }: PagePape
     >
       <Bitmap picture={drawn} label={`Page ${page.label ?? page.number}`} />
       <TextLayer page={page} scale={scale} />
-      {quotes.map((quote, at) => (
-        <QuoteMarks
-          key={at}
-          boxes={quote.spans.filter((span) => span.page === page.number).flatMap((span) => boxesOf(page, span))}
-          scale={scale}
-          grave={quote.grave}
-          margin
-          left={left}
-        />
-      ))}
+      {quotes.map((quote, at) => {
+        const shared = { scale, grave: quote.grave, margin: true, left };
+        return quote.cell === undefined ? (
+          <QuoteMarks key={at} boxes={boxesOn(page, quote.spans)} {...shared} />
+        ) : (
+          <CellMarks
+            key={at}
+            value={boxesOn(page, quote.cell.value)}
+            row={boxesOn(page, quote.cell.row)}
+            column={boxesOn(page, quote.cell.column)}
+            {...shared}
+          />
+        );
+      })}
     </div>
   );
 }

@@ -14,6 +14,14 @@ interface QuoteMarksProps {
 
 const HOOK = 4;
 
+/** The bracket that stands in the margin beside boxes, as an SVG path in pixels; `left` is the left edge of the page's text in points. */
+export function marginBracket(boxes: readonly Box[], scale: number, left: number): string {
+  const top = Math.min(...boxes.map((box) => box.y)) * scale;
+  const bottom = Math.max(...boxes.map((box) => box.y + box.h)) * scale;
+  const x = Math.max(4, Math.min(left, ...boxes.map((box) => box.x)) * scale - 14);
+  return `M${x + 5} ${top} H${x} V${bottom} H${x + 5}`;
+}
+
 /** A quote set between half brackets with one thin rule beneath, and a bracket in the margin. SVG, in the pixels of its parent. */
 export function QuoteMarks({ boxes, scale, grave, margin, left = 0 }: QuoteMarksProps) {
   const [first, last] = [boxes[0], boxes.at(-1)];
@@ -21,9 +29,6 @@ export function QuoteMarks({ boxes, scale, grave, margin, left = 0 }: QuoteMarks
   const stroke = grave ? 'var(--page-grave)' : 'var(--page-accent)';
   const [x0, y0] = [first.x * scale - 2, first.y * scale + 1];
   const [x1, y1] = [(last.x + last.w) * scale + 2, (last.y + last.h) * scale];
-  const top = Math.min(...boxes.map((box) => box.y)) * scale;
-  const bottom = Math.max(...boxes.map((box) => box.y + box.h)) * scale;
-  const bracket = Math.max(4, Math.min(left, ...boxes.map((box) => box.x)) * scale - 14);
   return (
     <svg
       aria-hidden
@@ -43,13 +48,7 @@ export function QuoteMarks({ boxes, scale, grave, margin, left = 0 }: QuoteMarks
       ))}
       <path d={`M${x0 + HOOK} ${y0} H${x0} V${y0 + 2 * HOOK}`} strokeWidth={1.8} />
       <path d={`M${x1 - HOOK} ${y1} H${x1} V${y1 - 2 * HOOK}`} strokeWidth={1.8} />
-      {margin && (
-        <path
-          d={`M${bracket + 5} ${top} H${bracket} V${bottom} H${bracket + 5}`}
-          strokeWidth={2}
-          data-connect="quote"
-        />
-      )}
+      {margin && <path d={marginBracket(boxes, scale, left)} strokeWidth={2} data-connect="quote" />}
     </svg>
   );
 }

@@ -4,6 +4,7 @@ import { createRoot } from 'react-dom/client';
 import type { Mark } from '@/core/quote';
 import { Button, MarkGlyph, markInWords, Ribbon, Spine } from '.';
 import { formText } from './formText';
+import { CellMarks } from './CellMarks';
 import { QuoteMarks } from './QuoteMarks';
 
 Object.assign(globalThis, {
@@ -39,6 +40,39 @@ describe('marks', () => {
   test('are red for grave differences only', () => {
     expect(draw(<MarkGlyph mark="altered" grave />).innerHTML).toContain('grave');
     expect(draw(<MarkGlyph mark="altered" />).innerHTML).not.toContain('grave');
+  });
+});
+
+describe('cell marks', () => {
+  const value = [{ x: 200, y: 100, w: 30, h: 10 }];
+  const row = [{ x: 50, y: 100, w: 60, h: 10 }];
+  const column = [{ x: 205, y: 60, w: 25, h: 10 }];
+  const ends = (svg: HTMLElement, selector: string): (number | string)[][] =>
+    [...svg.querySelectorAll(selector)].map((line) =>
+      ['x1', 'y1', 'x2', 'y2'].map((name) => Number(line.getAttribute(name))),
+    );
+
+  test('frame the figure, rule its label and head, and lead to both', () => {
+    const svg = draw(<CellMarks {...{ value, row, column }} scale={2} grave={false} margin />);
+    const frame = svg.querySelector('[data-part=cell]');
+    expect(['x', 'y', 'width', 'height'].map((name) => Number(frame?.getAttribute(name)))).toEqual([395, 198, 70, 24]);
+    expect(ends(svg, 'line:not([data-part])')).toEqual([
+      [100, 219.5, 220, 219.5],
+      [410, 139.5, 460, 139.5],
+    ]);
+    expect(ends(svg, '[data-part=leader]')).toEqual([
+      [224, 219, 393, 219],
+      [465, 142, 465, 196],
+    ]);
+    expect(svg.querySelector('[data-connect=quote]')).not.toBeNull();
+  });
+
+  test('lead nowhere when head and label touch the frame, and draw nothing without a figure', () => {
+    const near = draw(
+      <CellMarks value={value} row={[]} column={[{ x: 205, y: 89, w: 25, h: 10 }]} scale={1} grave margin={false} />,
+    );
+    expect(ends(near, '[data-part=leader]')).toEqual([]);
+    expect(draw(<CellMarks value={[]} row={row} column={column} scale={1} grave margin />).innerHTML).toBe('');
   });
 });
 

@@ -1,11 +1,11 @@
 import { expose } from 'comlink';
-import { askBuiltIn, mendClaim, searchFor, type Answer, type Claim } from '../core/answer';
+import { askBuiltIn, cellQuoted, mendClaim, searchFor, type Answer, type Claim } from '../core/answer';
 import { Library } from '../core/library';
 import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
 import { citationOf, type Citation, type QuoteCheck } from '../core/quote';
 import { segmentFingerprint } from '../core/search';
 import { factsOf, summarise, type Fact, type Summary } from '../core/summary';
-import { getEdition, getSegment, pagesFrom, storeSegment, type Shelved } from '../store';
+import { getEdition, getSegment, getTables, pagesFrom, storeSegment, type Shelved } from '../store';
 import { attempt, type Result } from './result';
 
 const library = new Library();
@@ -31,6 +31,7 @@ async function sync({ source, edition }: Shelved): Promise<void> {
       usable,
     );
     editions.set(source.id, edition.id);
+    tabled.delete(source.id);
     if (usable !== null) complete.add(source.id);
     else complete.delete(source.id);
   }
@@ -41,10 +42,15 @@ async function sync({ source, edition }: Shelved): Promise<void> {
     complete.add(source.id);
     await storeSegment(edition.id, library.finish(source.id));
   }
+  if (current.tables !== null && !tabled.has(source.id)) {
+    tabled.add(source.id);
+    library.setTables(source.id, await getTables(edition.id));
+  }
 }
 
-/** Documents whose segment is finished. */
+/** Documents whose segment is finished, and those whose tables are held. */
 const complete = new Set<string>();
+const tabled = new Set<string>();
 
 function syncOnce(shelved: Shelved): Promise<void> {
   const before = syncing.get(shelved.source.id) ?? Promise.resolve();
@@ -81,6 +87,7 @@ const api = {
     library.remove(sourceId);
     editions.delete(sourceId);
     complete.delete(sourceId);
+    tabled.delete(sourceId);
   },
 
   /** Asks the built-in reader over the documents named that are held here. */
@@ -146,7 +153,9 @@ const api = {
       const check = library.quotes.check({ quote, ...cited }, among);
       const id = check.at?.sourceId ?? cited.sourceId;
       const source = id === null ? null : (library.sources([id])[0] ?? null);
-      return { check, citation: citationOf(quote, check, source, cited.page) };
+      const citation = citationOf(quote, check, source, cited.page);
+      const cell = cellQuoted(source?.tables ?? [], citation.spans, quote);
+      return { check, citation: cell === null ? citation : { ...citation, cell } };
     });
   },
 };

@@ -1,12 +1,23 @@
 import { expose } from 'comlink';
 import { sha256Hex } from '../core/hash';
 import { problem, ProblemError } from '../core/problem';
-import { openPdf, PdfReading, type Section } from '../core/source';
 import {
+  mayHoldTables,
+  openPdf,
+  PdfReading,
+  TableFinder,
+  type PdfFile,
+  type Section,
+  type Table,
+} from '../core/source';
+import {
+  announce,
   fileOf,
   getEdition,
+  getPage,
   pagesFrom,
   storePages,
+  storeTables,
   updateEdition,
   type StoredEdition,
   type StoredPage,
@@ -17,6 +28,25 @@ import { attempt, type Result } from './result';
 /** Pages stored in one transaction; the first ones go one by one, so that they can be asked at once. */
 const BATCH = 12;
 
+/** Pages between two signs that the work goes on. */
+const SIGN_EVERY = 20;
+
+/** Looks for an edition's tables, page by page as they are stored: after its text can be searched, since what a page draws costs as much again. */
+async function findTables(editionId: string, file: PdfFile): Promise<void> {
+  const edition = await getEdition(editionId);
+  if (edition === undefined) return;
+  const finder = new TableFinder(edition.language);
+  const tables: Table[] = [];
+  for (let number = 1; number <= file.pageCount; number += 1) {
+    const stored = await getPage(editionId, number);
+    if (stored === undefined) continue;
+    const rules = mayHoldTables(stored.page) ? await file.rules(number) : [];
+    tables.push(...finder.addPage(stored.page, rules));
+    if (number % SIGN_EVERY === 0) announce({ kind: 'pages', editionId });
+  }
+  await storeTables(editionId, [...tables, ...finder.finish()]);
+}
+
 async function readEdition(editionId: string, password: string | null): Promise<void> {
   const waiting = await getEdition(editionId);
   const bytes = waiting === undefined ? undefined : await fileOf(waiting.sha256);
@@ -24,6 +54,7 @@ async function readEdition(editionId: string, password: string | null): Promise<
   const name = waiting.fileName;
   const key = password ?? waiting.password ?? undefined;
   const file = await openPdf(pdfjs, ASSETS, new Uint8Array(await bytes.arrayBuffer()), name, key);
+  if (waiting.state === 'ready') return findTables(editionId, file);
   const known: Section[] = (await pagesFrom(editionId, 0))
     .slice(0, waiting.pagesRead)
     .flatMap((stored) => [...stored.sections]);
@@ -40,6 +71,8 @@ async function readEdition(editionId: string, password: string | null): Promise<
   }
   if (edition.words === 0) throw new ProblemError(problem('file-no-text', { file: name, pages: file.pageCount }));
   await updateEdition(editionId, (stored) => ({ ...stored, state: 'ready' }));
+  announce({ kind: 'pages', editionId });
+  await findTables(editionId, file);
 }
 
 const api = {
@@ -55,7 +88,7 @@ const api = {
     });
   },
 
-  /** Reads an edition from where it stands to its end; pages and progress go to the store as they are made. */
+  /** Reads an edition from where it stands to its end, then looks for its tables; pages and progress go to the store as they are made. */
   read(editionId: string, password: string | null): Promise<Result<void>> {
     return attempt(() => readEdition(editionId, password));
   },

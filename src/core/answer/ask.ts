@@ -4,6 +4,7 @@ import type { Span } from '../source';
 import { standingOf } from './standing';
 import { answerFrom, BUILT_IN } from './builtIn';
 import { analyseQuestion, type Question } from './question';
+import { cellQuoted } from './tableRows';
 import type { Answer, AskedSource, Claim, DraftClaim, FoundPassage } from './types';
 
 /** Passages that are searched for and shown. */
@@ -40,7 +41,11 @@ export function checkClaim(claim: DraftClaim, sources: readonly AskedSource[], i
     );
     const id = check.at?.sourceId ?? draft.sourceId;
     const named = sources.find((source) => source.id === draft.sourceId)?.name ?? draft.sourceId;
-    return citationOf(draft.quote, check, sources.find((source) => source.id === id) ?? null, draft.page, named);
+    const source = sources.find((one) => one.id === id) ?? null;
+    const citation = citationOf(draft.quote, check, source, draft.page, named);
+    const stands = check.mark === 'exact' || check.mark === 'same-words';
+    const cell = (stands ? draft.cell : undefined) ?? cellQuoted(source?.tables ?? [], citation.spans, claim.text);
+    return cell === null ? citation : { ...citation, cell };
   });
   const language = sources[0]?.segment.language ?? 'und';
   return { text: claim.text, standing: standingOf(claim.text, citations, language), citations };

@@ -3,6 +3,8 @@ import type { Hit } from '../search';
 import { gatherEvidence, type Evidence } from './evidence';
 import { headlineOf } from './headline';
 import type { Question } from './question';
+import { columnAsked } from './rowEvidence';
+import { cellPlace } from './tableRows';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
 
 export const BUILT_IN = { name: 'built-in reader', version: '1' } as const;
@@ -20,10 +22,13 @@ const MIN_OWN = 0.24;
 /** Kinds whose answer is a value: a sentence without one does not answer. */
 const VALUE_KINDS = new Set(['amount', 'percentage', 'duration', 'date']);
 
-function claimOf(evidence: Evidence): DraftClaim {
+function claimOf(evidence: Evidence, question: Question): DraftClaim {
   const text = oneLine(evidence.text);
-  const [first] = evidence.unit.spans;
-  return { text, citations: [{ sourceId: evidence.source.id, page: first?.page ?? null, quote: text }] };
+  const { row, source } = evidence;
+  const page = evidence.unit.spans[0]?.page ?? null;
+  const column = row === null ? null : columnAsked(row, question, source.segment.language);
+  const cell = row === null || column === null ? null : cellPlace(row, column);
+  return { text, citations: [{ sourceId: source.id, page, quote: text, ...(cell === null ? {} : { cell }) }] };
 }
 
 function answers(best: Evidence, question: Question): boolean {
@@ -66,7 +71,7 @@ export function answerFrom(sources: readonly AskedSource[], hits: readonly Hit[]
   const chosen = items.length > 0 ? [best, ...items] : lead === null ? [best, ...further] : [lead, best, ...further];
   return {
     headline: headlineOf(lead ?? best, question),
-    claims: chosen.slice(0, items.length > 0 ? MOST_ITEMS + 1 : MOST_CLAIMS).map(claimOf),
+    claims: chosen.slice(0, items.length > 0 ? MOST_ITEMS + 1 : MOST_CLAIMS).map((one) => claimOf(one, question)),
     calculations: [],
     conflicts: [],
     missing: [],

@@ -2,6 +2,8 @@ import { tokenize, type Language } from '../text';
 import { inverseFrequency, sectionOf, termsOf, unitsOfPassage, valueTerms, type Hit, type UnitText } from '../search';
 import { definingShare, freshMentions, kindNearness } from './kinds';
 import type { Question } from './question';
+import { labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
+import { tableRowAt, type RowOfTable } from './tableRows';
 import type { AskedSource } from './types';
 import { weigh, type Features } from './weights';
 
@@ -14,6 +16,8 @@ export interface Evidence {
   readonly index: number;
   readonly text: string;
   readonly unit: UnitText['unit'];
+  /** The row of a table that it is, once tables are found. */
+  readonly row: RowOfTable | null;
   readonly score: number;
   readonly features: Features;
 }
@@ -130,18 +134,28 @@ class Measure {
       const own = sets[index] as Set<string>;
       const lead = sets[leadOf(units, index)] ?? own;
       const near = union(own, sets[index - 1] ?? own, sets[index + 1] ?? own, heading);
+      const row = unit.kind === 'row' ? tableRowAt(source.tables, unit.spans) : null;
+      const over = row === null ? null : rowTerms(row, language);
+      const headed = over === null ? own : union(own, over.path, over.caption, over.heads);
       const features: Features = {
         ...this.unit(text, unit.kind, language),
+        forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.question.forms),
         covered: this.weights.share(own),
-        led: this.weights.share(union(own, lead)),
+        led: this.weights.share(union(headed, lead)),
         around: this.weights.share(near),
         whole,
-        period: periodShare(this.question.periods, own, surroundings),
+        label: over === null ? 0 : this.label(over, headed),
+        period: periodShare(this.question.periods, headed, surroundings),
         passage: hit.score / this.topScore,
         rank: 1 / (1 + rank),
       };
-      return { source, hit, rank, index, text, unit, score: weigh(features), features };
+      return { source, hit, rank, index, text, unit, row, score: weigh(features), features };
     });
+  }
+
+  /** How far a row is the one asked for: by the share of its label that is asked, and of the question that it and its heads hold. */
+  private label(over: RowTerms, headed: ReadonlySet<string>): number {
+    return labelShare(over, this.weights.has) * this.weights.share(headed);
   }
 
   /** What the unit's own text says. */
@@ -151,7 +165,6 @@ class Measure {
     const lower = text.toLowerCase();
     const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {
-      forms: formShare(text, question.forms),
       pairs: pairShare(text, question, language),
       kind: mentions.length > 0 ? 1 : 0,
       near: kindNearness(text, mentions, this.weights.has, language),

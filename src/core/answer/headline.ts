@@ -1,9 +1,11 @@
+import type { TableCell } from '../source';
 import { oneLine, tokenize } from '../text';
 import { termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
 import type { Question } from './question';
-import { rowHeadline } from './rowHeadline';
+import { columnAsked } from './rowEvidence';
+import { sayCell } from './tableRows';
 
 const LONGEST = 160;
 
@@ -30,15 +32,14 @@ function closestMention(evidence: Evidence, question: Question): string | null {
   return oneLine(evidence.text.slice(best.start, best.end + again.length));
 }
 
-/** The lines of the page above a table row, nearest first. */
-function linesAbove(evidence: Evidence): string[] {
-  const [span] = evidence.unit.spans;
-  if (span === undefined) return [];
-  const above = (evidence.source.page(span.page)?.text ?? '').slice(0, span.start);
-  return above
-    .split('\n')
-    .filter((line) => line.trim() !== '')
-    .reverse();
+/** Kinds of question that a figure in a table answers. */
+const FIGURE_KINDS = new Set(['amount', 'number', 'percentage', 'passage', 'definition', 'duration']);
+
+/** The cell of a table row that a question asks for; null for what is no row, or holds no such cell. */
+function askedCell({ row, source }: Evidence, question: Question): TableCell | null {
+  if (row === null || !FIGURE_KINDS.has(question.kind)) return null;
+  const column = columnAsked(row, question, source.segment.language);
+  return column === null ? null : (row.row.cells[column] ?? null);
 }
 
 function yesNo(text: string): string {
@@ -64,9 +65,8 @@ function shorten(text: string): string {
 
 /** The short answer: the value, date or name asked for, a yes or no with its condition, else the sentence's leading clause. */
 export function headlineOf(best: Evidence, question: Question): string {
-  if (['amount', 'number', 'percentage'].includes(question.kind) && best.unit.kind === 'row') {
-    return rowHeadline(best.text, linesAbove(best), question) ?? shorten(best.text);
-  }
+  const cell = askedCell(best, question);
+  if (cell !== null) return sayCell(cell);
   if (['amount', 'number', 'percentage', 'date', 'duration'].includes(question.kind)) {
     return closestMention(best, question) ?? shorten(best.text);
   }

@@ -2,7 +2,6 @@ import { describe, expect, test } from '@jest/globals';
 import { definingShare, freshMentions } from './kinds';
 import { analyseQuestion, kindOf } from './question';
 import { splitQuestions } from './splitQuestions';
-import { rowHeadline } from './rowHeadline';
 
 describe('questions', () => {
   test.each([
@@ -73,27 +72,5 @@ describe('answers of a kind', () => {
       ]),
     ).toBe(0);
     expect(definingShare('Berths were dug in May.', ['berth'])).toBe(0);
-  });
-});
-
-describe('a table row', () => {
-  const quarters = ['First Second Third Fourth Year', 'Results by quarter in thousands of crowns'];
-
-  test('answers with the value under the column asked for, and the scale of its caption', () => {
-    const question = analyseQuestion('What was the operating profit in the third quarter?', 'en');
-    expect(rowHeadline('Operating profit (1,122) 2,252 4,072 732 5,934', quarters, question)).toBe(
-      '4,072 (in thousands of crowns)',
-    );
-  });
-
-  test('passes over a note number between label and values', () => {
-    const asked = analyseQuestion('What was the tax in 2024?', 'en');
-    expect(rowHeadline('Tax 11 (1,125) (799)', ['Note 2025 2024'], asked)).toBe('(799)');
-  });
-
-  test('answers with the first value when no column is named, null without values', () => {
-    const question = analyseQuestion('What was the revenue?', 'en');
-    expect(rowHeadline('Revenue 31,200 28,680', ['2025 2024'], question)).toBe('31,200');
-    expect(rowHeadline('Revenue by source', [], question)).toBeNull();
   });
 });

@@ -1,5 +1,5 @@
-import type { Span } from '../source';
-import type { Citation } from '../quote';
+import type { Span, Table } from '../source';
+import type { CellPlace, Citation } from '../quote';
 import type { ShelfSource } from '../search';
 
 /** What kind of answer a question wants; it decides what counts as evidence. */
@@ -34,6 +34,8 @@ export interface DraftCitation {
   readonly sourceId: string | null;
   readonly page: number | null;
   readonly quote: string;
+  /** The cell that is meant, when the quote is a row of a table. */
+  readonly cell?: CellPlace | undefined;
 }
 
 export interface DraftClaim {
@@ -101,5 +103,5 @@ export interface Answer {
   readonly milliseconds: number;
 }
 
-/** A document that is asked: searched, quoted, cited. */
-export type AskedSource = ShelfSource & { readonly sha256: string };
+/** A document that is asked: searched, quoted, cited. Its tables are found after its text; until then there are none. */
+export type AskedSource = ShelfSource & { readonly sha256: string; readonly tables: readonly Table[] };

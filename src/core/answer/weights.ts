@@ -23,6 +23,8 @@ export interface Features {
   /** Share of the years and dates asked for that stand in the unit, less where only its surroundings name them; 1 when none was asked for. */
   readonly period: number;
   readonly row: number;
+  /** How far a table row is the one asked for, by its label and what stands over it. */
+  readonly label: number;
   readonly note: number;
   /** Signs of a unit that answers nothing. */
   readonly heading: number;
@@ -50,6 +52,7 @@ export const WEIGHTS: Readonly<Record<keyof Features, number>> = {
   phrase: 0.5,
   period: 0.5,
   row: 0.2,
+  label: 0.7,
   note: -0.15,
   heading: -0.6,
   contents: -0.9,

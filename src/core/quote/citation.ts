@@ -1,6 +1,13 @@
 import { lineAt, sectionPath, type Page, type Section, type Span } from '../source';
 import type { Difference, Mark, PlaceFound, QuoteCheck, WordsFound } from './types';
 
+/** A cell of a table on its page: the figure, its labels and its column heads. */
+export interface CellPlace {
+  readonly value: readonly Span[];
+  readonly row: readonly Span[];
+  readonly column: readonly Span[];
+}
+
 /**
  * A checked quote as slips, findings and exports keep it. Spans are a cache: when the edition changes the quote is anchored
  * anew by its words, with those before and after to tell equal places apart.
@@ -24,6 +31,8 @@ export interface Citation {
   readonly differences: readonly Difference[];
   /** What the page says at the place, when that is not the quote to the letter. */
   readonly matched: string;
+  /** The cell that is meant, when the quote is a row of a table; a cache, as the spans are. */
+  readonly cell?: CellPlace | undefined;
   /** Where whoever wrote it says it stands, when it does not stand there. */
   readonly cited?: { readonly source: string; readonly page: number | null } | undefined;
 }

@@ -1,5 +1,5 @@
 export { QuoteIndex } from './check';
-export { citationOf, type CitableSource, type Citation } from './citation';
+export { citationOf, type CellPlace, type CitableSource, type Citation } from './citation';
 export type {
   Difference,
   DifferenceKind,

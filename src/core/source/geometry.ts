@@ -41,6 +41,11 @@ function merge(boxes: Box[], box: Box): void {
   };
 }
 
+/** Boxes of those spans that stand on a page, in their order. */
+export function boxesOn(page: Page, spans: readonly Span[]): Box[] {
+  return spans.filter((span) => span.page === page.number).flatMap((span) => boxesOf(page, span));
+}
+
 /** Boxes of the characters `[start, end)` of a page, a box a printed line, in points from the top left. */
 export function boxesOf(page: Page, { start, end }: Pick<Span, 'start' | 'end'>): Box[] {
   const { starts, ends, boxes } = page.geometry;

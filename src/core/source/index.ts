@@ -1,5 +1,5 @@
 export type { Box, EditionFacts, Geometry, Line, LineRole, Page, Reading, Section, Span } from './types';
-export { boxesOf } from './geometry';
+export { boxesOf, boxesOn } from './geometry';
 export { isFlow, lineAt, sectionPath } from './types';
 export { openPdf, openingParameters, type PdfAssets, type PdfFile } from './formats/pdf/engine';
 export { PdfReading, type PageRead, type PdfStart, type ReadingOptions } from './formats/pdf/readPdf';

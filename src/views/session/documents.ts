@@ -85,10 +85,12 @@ export class Documents {
     });
   }
 
-  /** Goes on with what was being read when the tab was closed. */
+  /** Goes on with what was being read, or looked through for tables, when the tab was closed. */
   resume(): void {
     for (const shelved of this.base.now.shelf) {
-      if (shelved.edition.state === 'reading' || shelved.edition.state === 'waiting') this.readings.start(shelved);
+      const { state, tables } = shelved.edition;
+      if (state === 'reading' || state === 'waiting' || (state === 'ready' && tables === null))
+        this.readings.start(shelved);
     }
   }
 
@@ -110,7 +112,10 @@ export class Documents {
       await removeSource(shelved.source.id, false);
       base.tell(wordProblem(found), 'fault');
     } else {
-      await updateEdition(shelved.edition.id, (edition) => ({ ...edition, state: 'failed', problem: found }));
+      // A document that was read to its end stays ready when only its tables could not be looked for.
+      await updateEdition(shelved.edition.id, (edition) =>
+        edition.state === 'ready' ? { ...edition, tables: 0 } : { ...edition, state: 'failed', problem: found },
+      );
       if (LOCKED.has(found.code)) base.decide({ kind: 'password', shelved, problem: found });
       else base.tell(wordProblem(found), 'fault');
     }

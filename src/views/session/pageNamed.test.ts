@@ -24,6 +24,7 @@ const edition = (hasLabels: boolean): StoredEdition => ({
   words: 0,
   pagesWithoutText: 0,
   warnings: 0,
+  tables: null,
   problem: null,
   password: null,
 });

@@ -178,7 +178,9 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
                   page={page}
                   scale={scale}
                   quotes={
-                    chosen === null ? [] : [{ spans: chosen.spans, grave: chosen.differences.some((one) => one.grave) }]
+                    chosen === null
+                      ? []
+                      : [{ spans: chosen.spans, grave: chosen.differences.some((one) => one.grave), cell: chosen.cell }]
                   }
                   onSelect={select}
                 />

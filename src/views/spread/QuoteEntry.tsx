@@ -31,7 +31,7 @@ export function QuoteEntry({ session, state, citation, chosen, action, foreign =
       >
         <MarkGlyph mark={citation.mark} grave={grave} />
         {current && page !== null && span !== undefined ? (
-          <Strip editionId={shelved.edition.id} page={page} span={span} grave={grave} />
+          <Strip editionId={shelved.edition.id} page={page} span={span} grave={grave} cell={citation.cell} />
         ) : (
           <blockquote className="min-w-0 flex-1 font-reading text-[13.5px] leading-[19px] break-words text-[#1a2626]">
             {citation.quote}

@@ -16,6 +16,16 @@ const id = Joi.string()
   .max(120)
   .pattern(/^[\w-]+$/);
 
+const spans = Joi.array()
+  .items(
+    Joi.object({
+      page: page.required(),
+      start: Joi.number().integer().min(0).required(),
+      end: Joi.number().integer().min(0).required(),
+    }),
+  )
+  .max(500);
+
 /** A citation as files hold it. */
 export const citationSchema = Joi.object({
   sourceId: text(120).required(),
@@ -27,16 +37,7 @@ export const citationSchema = Joi.object({
   quote: text(20_000).required(),
   before: text(200).required(),
   after: text(200).required(),
-  spans: Joi.array()
-    .items(
-      Joi.object({
-        page: page.required(),
-        start: Joi.number().integer().min(0).required(),
-        end: Joi.number().integer().min(0).required(),
-      }),
-    )
-    .max(500)
-    .required(),
+  spans: spans.required(),
   mark: Joi.valid('exact', 'same-words', 'elsewhere', 'altered', 'absent').required(),
   words: Joi.valid('exact', 'same', 'altered', 'absent').required(),
   place: Joi.valid('cited', 'elsewhere', 'uncited', 'none').required(),
@@ -52,6 +53,7 @@ export const citationSchema = Joi.object({
     .max(500)
     .required(),
   matched: text(20_000).required(),
+  cell: Joi.object({ value: spans.required(), row: spans.required(), column: spans.required() }),
   cited: Joi.object({ source: text(400).required(), page: page.allow(null).required() }),
 });
 

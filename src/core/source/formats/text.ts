@@ -20,6 +20,17 @@ function paginate(text: string): string[] {
   return pages;
 }
 
+/** Longer than this, in characters, what stands behind a wide gap is no cell but a second column of text. */
+const LONGEST_CELL = 30;
+
+/** Offsets of the cells of a typed table row: stretches parted by three spaces, or three and more parted by two; null for other lines. */
+function cellsOf(row: string, start: number): number[] | null {
+  const stretches = [...row.matchAll(/\S+(?: \S+)*/g)];
+  const wide = /\S\s{3,}\S/.test(row) || stretches.length > 2;
+  if (stretches.length < 2 || !wide || stretches.slice(1).some((one) => one[0].length > LONGEST_CELL)) return null;
+  return stretches.map((one) => start + one.index);
+}
+
 /** A line's stretches between wider gaps with their boxes: on a typewriter page every character is as wide. */
 function stretchesOf(text: string, { start, end, box }: Line): { start: number; end: number; box: Box }[] {
   return [...text.slice(start, end).matchAll(/\S+(?: \S+)*/g)].map((match) => ({
@@ -43,7 +54,8 @@ export function readText(text: string, sha256: string): Reading {
     rows.forEach((row, index) => {
       const end = start + row.length;
       if (row.trim() !== '') {
-        const opens = blankBefore || /^\s*(?:[-*•]|\(?[a-z\d]{1,3}[).])\s/.test(row);
+        const cells = cellsOf(row, start);
+        const opens = blankBefore || cells !== null || /^\s*(?:[-*•]|\(?[a-z\d]{1,3}[).])\s/.test(row);
         const alone = (rows[index + 1] ?? '').trim() === '';
         const offered = builder.offer({ text: row, page: at + 1, start, size: 10, distinct: false, opens, alone });
         lines.push({
@@ -53,7 +65,7 @@ export function readText(text: string, sha256: string): Reading {
           size: 10,
           role: offered.heading ? 'heading' : 'body',
           opens,
-          cells: null,
+          cells,
           section: offered.section,
         });
       }

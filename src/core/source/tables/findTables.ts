@@ -14,10 +14,16 @@ import { measured } from './values';
 /** Lines of running text at the foot of a page, or at the head of the next, that part two tables. */
 const PARTING_LINES = 1;
 
+/** More rules than this are a drawing or a form's ground, and frame no table. */
+const MOST_RULES = 3000;
+/** More runs than this are a page made to hold a reader up: no tables are looked for. */
+const MOST_RUNS = 20_000;
+
 /** Grids of one page, top to bottom, as printed: drawn ones first taken, then what white space sets out. */
 function gridsOf(page: Page, rules: readonly Rule[]): Grid[] {
+  if (page.geometry.starts.length > MOST_RUNS) return [];
   const turn = turnOf(page);
-  const strokes = strokesOf(rules, turn);
+  const strokes = strokesOf(rules.length > MOST_RULES ? [] : rules, turn);
   const ruled = ruledGrids(page, turn, strokes);
   const taken = (band: Band): boolean =>
     ruled.some((grid) => grid.bands.some((own) => own.lines.some((line) => band.lines.includes(line))));

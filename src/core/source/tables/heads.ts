@@ -39,6 +39,8 @@ export function countHeads(grid: Grid): number {
   return heads;
 }
 
+/** Columns, at most, over which heads are dealt out by trying. */
+const MOST_DEALT = 16;
 /** Points by which a head may miss the edge or middle of the column it stands over. */
 const ALIGNED = 2.5;
 
@@ -101,7 +103,7 @@ function reaches(row: GridRow, below: GridRow | undefined, grid: Grid): { from: 
     [columns, extents].some((any) => Math.abs(side(cell) - side(any[cell.from] as Extent)) < ALIGNED);
   const count = columns.length - 1;
   const drawn = heads.some((cell) => cell.to > cell.from);
-  if (heads.length === 0 || heads.length >= count || (!drawn && heads.every(alone)))
+  if (heads.length === 0 || heads.length >= count || count > MOST_DEALT || (!drawn && heads.every(alone)))
     return row.cells.map(({ from, to }) => ({ from, to }));
   let best: number[] = [];
   let error = Infinity;

@@ -26,9 +26,11 @@ describe('the figure of a cell', () => {
   });
 
   test('is none for words, ranges, dates and numbers that name something', () => {
-    expect(['summer', '10–20', '5 May 2025', 'n/a', 'Class 2', '4.2(b)', ''].map((text) => value(text))).toEqual(
-      Array(7).fill(null),
-    );
+    expect(
+      ['summer', '10–20', '5 May 2025', 'n/a', 'Class 2', '4.2(b)', '1,234.567,8', '1.2.3', ''].map((text) =>
+        value(text),
+      ),
+    ).toEqual(Array(9).fill(null));
   });
 });
 

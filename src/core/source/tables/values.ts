@@ -152,11 +152,14 @@ const NIL = /^(?:[$€£¥]\s*)?[-–—−‐](?:\s*%)?$|^(?:nil|none)$/i;
 const NUMBER =
   /^(?<open>\()?\s*(?<sign>[-−–+])?\s*(?<digits>\d[\d.,'’\u00a0\u2009\u202f ]*\d|\d|[.,]\d+)\s*(?<close>\))?\s*(?<unit>.*)$/u;
 
+/** A number as one language or another groups it, not both at once. */
+const WRITTEN = /^(?:\d{1,3}(?:,\d{3})*(?:\.\d+)?|\d{1,3}(?:\.\d{3})*(?:,\d+)?|\d+(?:[.,]\d+)?)$/;
+
 function plainDigits(digits: string, language: Language): string | null {
   const tight = digits.replace(/(?<=\d)['’\u00a0\u2009\u202f ](?=\d{3}(?!\d))/g, '');
   if (/[\s'’]/.test(tight)) return null;
   if (/^[.,]\d+$/.test(tight)) return `0.${tight.slice(1)}`;
-  if (!/^\d{1,3}(?:[.,]\d{3})*(?:[.,]\d+)?$|^\d+(?:[.,]\d+)?$/.test(tight)) return null;
+  if (!WRITTEN.test(tight)) return null;
   return parseDigits(tight, language);
 }
 

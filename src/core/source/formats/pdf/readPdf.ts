@@ -147,7 +147,8 @@ export class PdfReading {
     const { start, end, box, size, opens, cells } = line;
     let role: LineRole = roles.get(line) ?? (contents ? 'contents' : 'body');
     let section = this.builder.sections.length - 1;
-    if (role === 'body') {
+    // A row of a table is no heading, even one that begins "Note".
+    if (role === 'body' && (cells?.length ?? 0) <= 2) {
       const next = draft.lines[at + 1];
       const found = this.builder.offer({
         text: draft.text.slice(start, end),

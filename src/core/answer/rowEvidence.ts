@@ -1,0 +1,62 @@
+import type { Language } from '../text';
+import { termsOf, valueTerms } from '../search';
+import type { Question } from './question';
+import type { RowOfTable } from './tableRows';
+
+/** Columns that say where more is told, not what is asked. */
+const POINTER = /^(?:notes?|ref(?:erence)?s?|page|clause|no)\.?$/i;
+
+function terms(text: string, language: Language): Set<string> {
+  return new Set([...termsOf(text, language).map((one) => one.term), ...valueTerms(text, language)]);
+}
+
+/** What a table says over a row: labels, the caption, the heads of its columns; as search terms. */
+export interface RowTerms {
+  readonly label: ReadonlySet<string>;
+  readonly path: ReadonlySet<string>;
+  readonly caption: ReadonlySet<string>;
+  readonly heads: ReadonlySet<string>;
+}
+
+/** The labels a row stands under and the heads of its columns, as text. */
+export function wordsOver({ table, row }: RowOfTable): string {
+  return [...row.path, ...table.columns.flatMap((column) => column.path)].join(' ');
+}
+
+export function rowTerms({ table, row }: RowOfTable, language: Language): RowTerms {
+  return {
+    label: terms(row.path.at(-1) ?? '', language),
+    path: terms(row.path.join(' '), language),
+    caption: terms(table.caption ?? '', language),
+    heads: terms(table.columns.flatMap((column) => column.path).join(' '), language),
+  };
+}
+
+/** The share of a row's own label that is asked for: 1 for "Revenue" when revenue is asked, less for "Revenue from charter". */
+export function labelShare({ label }: RowTerms, isAsked: (term: string) => boolean): number {
+  if (label.size === 0) return 0;
+  return [...label].filter(isAsked).length / label.size;
+}
+
+/**
+ * The column that a question asks of a row: the one whose heads hold most of its periods and words; by the custom of accounts the latest period stands
+ * first. Null when no cell with a figure stands there, or none is of the period asked for.
+ */
+export function columnAsked({ table, row }: RowOfTable, question: Question, language: Language): number | null {
+  const own = rowTerms({ table, row }, language).path;
+  const asked = new Set(question.terms.map((one) => one.term).filter((term) => !own.has(term)));
+  let best: number | null = null;
+  let most = -1;
+  table.columns.forEach((column, at) => {
+    const heads = terms(column.path.join(' '), language);
+    if (row.cells[at]?.value == null || POINTER.test(column.path.join(' ').trim())) return;
+    const periods = question.periods.filter((period) => heads.has(period)).length;
+    const words = [...heads].filter((term) => asked.has(term)).length;
+    const score = 2 * periods + words;
+    if (score > most) [best, most] = [at, score];
+  });
+  const otherPeriod =
+    question.periods.length > 0 &&
+    table.columns.some((column) => column.path.some((head) => /\b(?:19|20)\d{2}\b/.test(head)));
+  return otherPeriod && most < 2 ? null : best;
+}

@@ -1,0 +1,85 @@
+import type { Span, Table, TableCell, TableRow } from '../source';
+import type { CellPlace } from '../quote';
+
+/** A row of a table that a sentence-like unit of text is, with what stands over it. */
+export interface RowOfTable {
+  readonly table: Table;
+  readonly row: TableRow;
+}
+
+interface Placed extends RowOfTable {
+  readonly spans: readonly Span[];
+}
+
+/** Rows by the page they stand on; tables are immutable, so each list is laid out once. */
+const laidOut = new WeakMap<readonly Table[], ReadonlyMap<number, readonly Placed[]>>();
+
+function rowsByPage(tables: readonly Table[]): ReadonlyMap<number, readonly Placed[]> {
+  const known = laidOut.get(tables);
+  if (known !== undefined) return known;
+  const pages = new Map<number, Placed[]>();
+  for (const table of tables) {
+    for (const row of table.rows) {
+      const spans = [...(row.spans.at(-1) ?? []), ...row.cells.flatMap((cell) => cell?.spans ?? [])];
+      for (const page of new Set(spans.map((span) => span.page))) {
+        const placed = pages.get(page) ?? [];
+        placed.push({ table, row, spans: spans.filter((span) => span.page === page) });
+        pages.set(page, placed);
+      }
+    }
+  }
+  laidOut.set(tables, pages);
+  return pages;
+}
+
+function overlaps(one: Span, two: Span): boolean {
+  return one.page === two.page && one.start < two.end && two.start < one.end;
+}
+
+/** The table row that stands at some spans of a document, the one with most cells there; null where no table is. */
+export function tableRowAt(tables: readonly Table[], spans: readonly Span[]): RowOfTable | null {
+  let best: Placed | null = null;
+  let most = 0;
+  for (const span of spans) {
+    for (const placed of rowsByPage(tables).get(span.page) ?? []) {
+      const shared = placed.spans.filter((own) => overlaps(own, span)).length;
+      if (shared > most) [best, most] = [placed, shared];
+    }
+  }
+  return best;
+}
+
+/** Where a cell stands, with its labels and column heads. */
+export function cellPlace({ table, row }: RowOfTable, column: number): CellPlace | null {
+  const cell = row.cells[column];
+  if (cell === null || cell === undefined) return null;
+  return { value: cell.spans, row: row.spans.flat(), column: table.columns[column]?.spans.flat() ?? [] };
+}
+
+/** The one cell with a figure that a quote names: that which it covers, or, where it covers several, the one whose figure `text` says; null otherwise. */
+export function cellQuoted(tables: readonly Table[], spans: readonly Span[], text: string): CellPlace | null {
+  const found = tableRowAt(tables, spans);
+  if (found === null) return null;
+  const covered = found.row.cells.flatMap((cell, column) =>
+    cell !== null && cell.value !== null && cell.spans.some((own) => spans.some((span) => overlaps(own, span)))
+      ? [{ cell, column }]
+      : [],
+  );
+  const named = covered.length === 1 ? covered : covered.filter(({ cell }) => text.split(/\s+/).includes(cell.text));
+  return named.length === 1 ? cellPlace(found, (named[0] as { column: number }).column) : null;
+}
+
+/** Units that are counted in the plural; yen and signs of measure are not. */
+const COUNTED =
+  /^(?:crown|dollar|euro|pound|franc|mark|day|hour|month|year|minute|second|person|passenger|page|share)$/;
+const SCALES: Readonly<Record<number, string>> = { 1000: 'thousand', 1_000_000: 'million', 1_000_000_000: 'billion' };
+
+/** A cell as it is said: the figure as printed, with its scale and unit ("31,200 thousand crowns", "12.5%"). */
+export function sayCell({ text, value, unit, scale }: TableCell): string {
+  if (value === null) return text;
+  if (unit === '%') return /%|per cent/i.test(text) ? text : `${text} %`;
+  const words = [scale === 1 ? '' : (SCALES[scale] ?? `× ${scale}`)];
+  if (unit !== null && !new RegExp(`[$€£¥]|\\p{L}`, 'u').test(text))
+    words.push(COUNTED.test(unit) && Math.abs(value) !== 1 ? `${unit}s` : unit);
+  return [text, ...words].filter((word) => word !== '').join(' ');
+}
