@@ -6,6 +6,7 @@ import { openShelf } from '../cli/shelf';
 import { runCareless } from './carelessTrials';
 import { makeQuoteCases, type PagesOfText, type QuoteCase } from './quoteCases';
 import { Random } from './random';
+import { runAgreement } from './agreementTrials';
 import { runAnswerTrials } from './answerTrials';
 import { runTableTrials } from './tableTrials';
 
@@ -20,6 +21,7 @@ const { values } = parseArgs({
     misses: { type: 'boolean', default: false },
     temper: { type: 'string' },
     tables: { type: 'string' },
+    agreement: { type: 'boolean', default: false },
   },
 });
 
@@ -106,8 +108,23 @@ async function tableTrials(count: number): Promise<void> {
   if (values.misses) for (const miss of misses) console.log(`  ${miss}`);
 }
 
+async function agreementTrials(paths: readonly string[]): Promise<void> {
+  let words = 0;
+  let agreed = 0;
+  for await (const one of runAgreement(paths)) {
+    words += one.words;
+    agreed += one.agreed;
+    const worst = one.worst.map(({ page, share }) => `p. ${page} ${(100 * share).toFixed(0)} %`).join(', ');
+    console.log(
+      `${one.name}: ${one.pages} pages, ${one.words} words, ${((100 * one.agreed) / one.words).toFixed(2)} % agree (least: ${worst})`,
+    );
+  }
+  console.log(`all: ${words} words, ${((100 * agreed) / words).toFixed(2)} % agree`);
+}
+
 const sources = values.sources ?? [];
 if (values.tables !== undefined) await tableTrials(Number(values.tables));
+else if (values.agreement) await agreementTrials(sources);
 else if (values.temper !== undefined) await carelessTrials(values.temper);
 else if (values.questions === undefined) await quoteTrials(sources, values.others ?? []);
 else await runAnswerTrials(values.questions, sources, values.misses);

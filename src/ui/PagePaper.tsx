@@ -1,10 +1,11 @@
-import { useEffect, useMemo, useRef, useState } from 'react';
-import { boxesOn, type Page, type Span } from '@/core/source';
+import { useEffect, useMemo, useRef, useState, type CSSProperties, type PointerEvent, type ReactNode } from 'react';
+import { boxesOn, type Box, type Page, type Span } from '@/core/source';
 import type { CellPlace } from '@/core/quote';
 import { Bitmap } from './Bitmap';
 import { CellMarks } from './CellMarks';
 import { usePicture } from './drawing';
 import { QuoteMarks } from './QuoteMarks';
+import { rowAt, RowRuler } from './RowRuler';
 
 export interface PageSelection {
   readonly span: Span;
@@ -25,7 +26,27 @@ interface PagePaperProps {
     readonly grave: boolean;
     readonly cell?: CellPlace | undefined;
   }[];
+  /** Degrees by which the page is turned clockwise. */
+  readonly turn?: Turn;
+  /** True while a ruler lies along the row that is pointed at. */
+  readonly ruler?: boolean;
+  /** What is laid over the picture, in its pixels. */
+  readonly children?: ReactNode;
   readonly onSelect: (selection: PageSelection | null) => void;
+}
+
+export type Turn = 0 | 90 | 180 | 270;
+
+/** Lays a sheet of a width and height, in pixels, into its frame once it is turned. */
+function turnedStyle(turn: Turn, width: number, height: number): CSSProperties {
+  const shift = { 0: [0, 0], 90: [height, 0], 180: [width, height], 270: [0, width] }[turn] as [number, number];
+  const transform = turn === 0 ? undefined : `translate(${shift[0]}px, ${shift[1]}px) rotate(${turn}deg)`;
+  return { width, height, transform, transformOrigin: '0 0' };
+}
+
+/** How far down a sheet, in pixels, a point of its frame lies. */
+function depthAt(x: number, y: number, turn: Turn, height: number): number {
+  return { 0: y, 90: height - x, 180: height - y, 270: x }[turn];
 }
 
 /** Canonical offset of a point in the text layer, or null outside it. */
@@ -100,11 +121,15 @@ function TextLayer({ page, scale }: { page: Page; scale: number }) {
 }
 
 /** A page as printed, with quotes bracketed and its text selectable. */
-export function PagePaper({ editionId, page, scale, quotes, onSelect }: PagePaperProps) {
+export function PagePaper(props: PagePaperProps) {
+  const { editionId, page, scale, quotes, turn = 0, ruler = false, onSelect } = props;
   const paper = useRef<HTMLDivElement>(null);
   const picture = usePicture(editionId, page.number, null, scale * (globalThis.devicePixelRatio || 1));
   const [drawn, setDrawn] = useState(picture);
   if (picture !== null && picture !== drawn) setDrawn(picture);
+  const [row, setRow] = useState<Box | null>(null);
+  const [width, height] = [page.width * scale, page.height * scale];
+  const sideways = turn === 90 || turn === 270;
   const left = Math.min(...page.lines.filter((line) => line.role === 'body').map((line) => line.box.x), page.width);
 
   useEffect(() => {
@@ -113,28 +138,40 @@ export function PagePaper({ editionId, page, scale, quotes, onSelect }: PagePape
     return () => document.removeEventListener('selectionchange', listen);
   }, [page, onSelect]);
 
+  const point = (event: PointerEvent<HTMLDivElement>): void => {
+    const frame = event.currentTarget.getBoundingClientRect();
+    const depth = depthAt(event.clientX - frame.left, event.clientY - frame.top, turn, height);
+    setRow(rowAt(page, depth / scale));
+  };
+
   return (
     <div
       ref={paper}
       className="relative mx-auto bg-paper shadow-[0_0_0_1px_var(--rule)]"
-      style={{ width: page.width * scale, height: page.height * scale }}
+      style={{ width: sideways ? height : width, height: sideways ? width : height }}
+      onPointerMove={ruler ? point : undefined}
+      onPointerLeave={ruler ? () => setRow(null) : undefined}
     >
-      <Bitmap picture={drawn} label={`Page ${page.label ?? page.number}`} />
-      <TextLayer page={page} scale={scale} />
-      {quotes.map((quote, at) => {
-        const shared = { scale, grave: quote.grave, margin: true, left };
-        return quote.cell === undefined ? (
-          <QuoteMarks key={at} boxes={boxesOn(page, quote.spans)} {...shared} />
-        ) : (
-          <CellMarks
-            key={at}
-            value={boxesOn(page, quote.cell.value)}
-            row={boxesOn(page, quote.cell.row)}
-            column={boxesOn(page, quote.cell.column)}
-            {...shared}
-          />
-        );
-      })}
+      <div className="absolute top-0 left-0" style={turnedStyle(turn, width, height)}>
+        <Bitmap picture={drawn} label={`Page ${page.label ?? page.number}`} />
+        <TextLayer page={page} scale={scale} />
+        {quotes.map((quote, at) => {
+          const shared = { scale, grave: quote.grave, margin: true, left };
+          return quote.cell === undefined ? (
+            <QuoteMarks key={at} boxes={boxesOn(page, quote.spans)} {...shared} />
+          ) : (
+            <CellMarks
+              key={at}
+              value={boxesOn(page, quote.cell.value)}
+              row={boxesOn(page, quote.cell.row)}
+              column={boxesOn(page, quote.cell.column)}
+              {...shared}
+            />
+          );
+        })}
+        {props.children}
+        {ruler && row !== null && <RowRuler row={row} scale={scale} />}
+      </div>
     </div>
   );
 }

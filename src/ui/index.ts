@@ -6,6 +6,7 @@ export { Drawing, type Draw, type Picture } from './drawing';
 export { MarkGlyph, markInWords } from './MarkGlyph';
 export { Menu, type MenuEntry } from './Menu';
 export { PagePaper, type PageSelection } from './PagePaper';
+export { ReadingOverlay } from './ReadingOverlay';
 export { Ribbon, type RibbonMark } from './Ribbon';
 export { saveFile } from './saveFile';
 export { Spine } from './Spine';

@@ -72,6 +72,14 @@ export interface CheckedQuote {
 const composers = new Map<string, ModelComposer>();
 const now = (): number => performance.now();
 
+/** A heading as an outline lists it; `level` from 0, `page` from 1. */
+export interface Heading {
+  readonly text: string;
+  readonly level: number;
+  readonly page: number;
+  readonly label: string | null;
+}
+
 export interface Bearings {
   readonly facts: readonly Fact[];
   readonly summary: Summary;
@@ -88,6 +96,20 @@ const api = {
     editions.delete(sourceId);
     complete.delete(sourceId);
     tabled.delete(sourceId);
+  },
+
+  /** The headings of a document that were found so far, in order. */
+  headings(sourceId: string): Heading[] {
+    return library.sources([sourceId]).flatMap((source) =>
+      source.sections
+        .filter((section) => section.title !== '')
+        .map(({ number, title, level, page }) => ({
+          text: [number, title].filter(Boolean).join(' '),
+          level,
+          page,
+          label: source.page(page)?.label ?? null,
+        })),
+    );
   },
 
   /** Asks the built-in reader over the documents named that are held here. */

@@ -2,7 +2,7 @@
 
 import { useRef } from 'react';
 import type { Shelved } from '@/store';
-import { Button, Menu, Spine, type MenuEntry } from '@/ui';
+import { Button, counted, Menu, Spine, type MenuEntry } from '@/ui';
 import type { Session, SessionState } from '../session';
 
 interface ShelfProps {
@@ -11,22 +11,25 @@ interface ShelfProps {
 }
 
 function detailOf({ edition }: Shelved): string {
-  const { state, facts, pagesRead, pagesWithoutText } = edition;
+  const { state, facts, pagesRead, pagesWithoutText, warnings } = edition;
   if (state === 'failed')
     return edition.problem?.code.startsWith('file-password') === true ? 'locked with a password' : 'could not be read';
   if (facts === null) return 'waiting to be read';
   if (state === 'reading' || state === 'waiting') return `reading · page ${pagesRead} of ${facts.pageCount}`;
   if (state === 'stopped') return `stopped at page ${pagesRead} of ${facts.pageCount}`;
   const empty = pagesWithoutText > 0 ? ` · ${pagesWithoutText} without text` : '';
-  return `PDF · ${facts.pageCount} pp${empty}`;
+  const doubtful = warnings > 0 ? ` · ${warnings} doubtful` : '';
+  return `PDF · ${facts.pageCount} pp${empty}${doubtful}`;
 }
 
 /** What was read, in a sentence. */
 function tallyOf({ source, edition }: Shelved): string {
-  const { facts, pagesRead, words, pagesWithoutText, warnings } = edition;
+  const { facts, pagesRead, words, pagesWithoutText, warnings, tables } = edition;
   const pages = `${pagesRead} of ${facts?.pageCount ?? '?'} pages read, ${words.toLocaleString('en')} words`;
   const empty = pagesWithoutText === 0 ? 'every page has text' : `${pagesWithoutText} pages without text`;
-  return `${source.name}: ${pages}, ${empty}${warnings > 0 ? `, ${warnings} warnings` : ''}.`;
+  const found = tables === null ? 'tables are still looked for' : counted(tables, 'table');
+  const doubts = warnings > 0 ? `, ${counted(warnings, 'page')} to look at` : '';
+  return `${source.name}: ${pages}, ${found}, ${empty}${doubts}.`;
 }
 
 function notchesOf({ source, edition }: Shelved, state: SessionState): { at: number; strong: boolean }[] {

@@ -2,7 +2,7 @@ import { toProblem, wordProblem, type Problem } from '@/core/problem';
 import type { Citation } from '@/core/quote';
 import { listShelf, getDossier, listSlips, type Shelved, type StoredDossier } from '@/store';
 import { hireDesk, type Hired } from '@/workers/clients';
-import type { CheckedQuote, DeskApi } from '@/workers/desk.worker';
+import type { CheckedQuote, DeskApi, Heading } from '@/workers/desk.worker';
 import { v4 as uuid } from 'uuid';
 import { documentOf } from './documentOf';
 import { Observable } from './observable';
@@ -49,6 +49,11 @@ export class SessionBase {
     if (result.ok) return result.value;
     this.tellProblem(result.problem);
     return null;
+  }
+
+  /** The headings of a document, in order. */
+  headings(sourceId: string): Promise<readonly Heading[]> {
+    return this.desk.headings(sourceId);
   }
 
   openPage(sourceId: string, page: number): void {

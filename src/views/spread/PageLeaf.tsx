@@ -2,15 +2,24 @@
 
 import { useCallback, useEffect, useImperativeHandle, useRef, useState, type Ref } from 'react';
 import { wordProblem } from '@/core/problem';
+import type { Table } from '@/core/source';
 import { oneLine } from '@/core/text';
 import type { Shelved } from '@/store';
-import { Button, PagePaper, Ribbon, useSize, type PageSelection, type RibbonMark } from '@/ui';
-import { documentOf, pageNamed, pageProblem, usePage, type Session, type SessionState } from '../session';
+import { PagePaper, ReadingOverlay, Ribbon, useSize, type PageSelection, type RibbonMark } from '@/ui';
+import { documentOf, pageNamed, pageProblem, usePage, useTables, type Session, type SessionState } from '../session';
+import { Outline } from './Outline';
+import { PageHead, PLAIN, turnedOn, zoomed, type Looking } from './PageHead';
+import { SelectionMenu } from './SelectionMenu';
+import { Tally } from './Tally';
 
 export interface PageLeafHandle {
   step(by: number): void;
   zoom(by: number | 'fit'): void;
   goTo(): void;
+  turn(): void;
+  showReading(): void;
+  rule(): void;
+  outline(): void;
 }
 
 interface PageLeafProps {
@@ -22,7 +31,6 @@ interface PageLeafProps {
   readonly onCheck: (text: string, cited: { readonly sourceId: string; readonly page: string }) => void;
 }
 
-const ZOOMS = [0.5, 0.67, 0.8, 1, 1.25, 1.5, 2, 3];
 const MARGIN = 24;
 
 /** The ribbon in the gutter and the open page on the right leaf. */
@@ -65,20 +73,26 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
   const { source, edition } = shelved;
   const page = usePage(edition.id, number, edition.pagesRead);
   const [frame, { width }] = useSize<HTMLDivElement>();
-  const [zoom, setZoom] = useState(1);
+  const [looking, setLooking] = useState<Looking>(PLAIN);
+  const [outline, setOutline] = useState(false);
+  const look = useCallback((change: Partial<Looking>) => setLooking((old) => ({ ...old, ...change })), []);
+  const tables = useTables(looking.reading ? edition.id : null, edition.tables);
   const [selection, setSelection] = useState<PageSelection | null>(null);
   const goTo = useRef<HTMLInputElement>(null);
   const select = useCallback((next: PageSelection | null) => setSelection(next), []);
-  const scale = page === null || width === 0 ? 0 : ((width - 2 * MARGIN) / page.width) * zoom;
+  const sideways = looking.turn === 90 || looking.turn === 270;
+  const across = page === null ? 0 : sideways ? page.height : page.width;
+  const scale = across === 0 || width === 0 ? 0 : ((width - 2 * MARGIN) / across) * looking.zoom;
 
   useImperativeHandle(
     handle,
     () => ({
       step: (by) => session.openPage(source.id, number + by),
-      zoom: (by) =>
-        setZoom((old) =>
-          by === 'fit' ? 1 : (ZOOMS[Math.min(ZOOMS.length - 1, Math.max(0, nearestZoom(old) + by))] ?? 1),
-        ),
+      zoom: (by) => setLooking((old) => ({ ...old, zoom: by === 'fit' ? 1 : zoomed(old.zoom, by) })),
+      turn: () => setLooking((old) => ({ ...old, turn: turnedOn(old) })),
+      showReading: () => setLooking((old) => ({ ...old, reading: !old.reading })),
+      rule: () => setLooking((old) => ({ ...old, ruler: !old.ruler })),
+      outline: () => setOutline(true),
       goTo: () => goTo.current?.select(),
     }),
     [session, source.id, number],
@@ -111,52 +125,22 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
         onPage={(next) => session.openPage(source.id, next)}
       />
       <section aria-label={`Page ${number} of ${source.name}`} className="flex min-w-0 flex-1 flex-col bg-sunk">
-        <div className="flex h-9 shrink-0 items-center gap-2.5 px-4">
-          <h2 className="min-w-0 flex-1 truncate font-reading text-[14px] font-semibold" title={source.name}>
-            {source.name}
-          </h2>
-          <GoTo
-            field={goTo}
-            label={page?.label ?? String(number)}
-            number={number}
-            pageCount={pageCount}
-            onGo={(given) => void go(session, shelved, given)}
-          />
-          <Button
-            title="Previous page (←)"
-            disabled={number <= 1}
-            onClick={() => session.openPage(source.id, number - 1)}
-          >
-            ‹ Previous
-          </Button>
-          <Button
-            title="Next page (→)"
-            disabled={number >= pageCount}
-            onClick={() => session.openPage(source.id, number + 1)}
-          >
-            Next ›
-          </Button>
-          <span className="flex items-center">
-            <Button
-              aria-label="Smaller"
-              onClick={() => setZoom((old) => ZOOMS[Math.max(0, nearestZoom(old) - 1)] ?? 1)}
-            >
-              −
-            </Button>
-            <Button
-              aria-label={zoom === 1 ? 'Fit to width' : `${Math.round(zoom * 100)}%, fit to width`}
-              onClick={() => setZoom(1)}
-            >
-              {zoom === 1 ? 'Fit' : `${Math.round(zoom * 100)}%`}
-            </Button>
-            <Button
-              aria-label="Larger"
-              onClick={() => setZoom((old) => ZOOMS[Math.min(ZOOMS.length - 1, nearestZoom(old) + 1)] ?? 1)}
-            >
-              +
-            </Button>
-          </span>
-        </div>
+        <PageHead
+          name={source.name}
+          label={page?.label ?? String(number)}
+          number={number}
+          pageCount={pageCount}
+          field={goTo}
+          looking={looking}
+          onLook={look}
+          onPage={(next) => session.openPage(source.id, next)}
+          onGo={(given) => void go(session, shelved, given)}
+          onOutline={() => setOutline(true)}
+        />
+        {looking.reading && page !== null && <Tally page={page} onTurnOff={() => look({ reading: false })} />}
+        {outline && (
+          <Outline session={session} sourceId={source.id} name={source.name} onClose={() => setOutline(false)} />
+        )}
         <div
           ref={frame}
           data-page-frame
@@ -182,12 +166,16 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
                       ? []
                       : [{ spans: chosen.spans, grave: chosen.differences.some((one) => one.grave), cell: chosen.cell }]
                   }
+                  turn={looking.turn}
+                  ruler={looking.ruler}
                   onSelect={select}
-                />
+                >
+                  {looking.reading && <ReadingOverlay page={page} tables={tablesOn(tables, number)} scale={scale} />}
+                </PagePaper>
                 {selection !== null && (
                   <SelectionMenu
                     selection={selection}
-                    offset={Math.max(0, (width - 2 * MARGIN - page.width * scale) / 2)}
+                    offset={Math.max(0, (width - 2 * MARGIN - across * scale) / 2)}
                     onKeep={() => void session.findings.keepPassage(selection.text, source.id, number)}
                     onAsk={() => onAsk(`“${oneLine(selection.text)}” `)}
                     onCheck={() =>
@@ -207,83 +195,17 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
   );
 }
 
-function nearestZoom(zoom: number): number {
-  return ZOOMS.reduce((best, one, at) => (Math.abs(one - zoom) < Math.abs((ZOOMS[best] ?? 1) - zoom) ? at : best), 0);
-}
-
 async function go(session: Session, shelved: Shelved, given: string): Promise<void> {
   const target = await pageNamed(shelved, given);
   if (target === null) session.tell(wordProblem(pageProblem(shelved, given)), 'fault');
   else session.openPage(shelved.source.id, target);
 }
 
-interface GoToProps {
-  readonly field: Ref<HTMLInputElement>;
-  readonly label: string;
-  readonly number: number;
-  readonly pageCount: number;
-  readonly onGo: (given: string) => void;
-}
-
-/** The page as people name it, and a field to go to another; what is typed stays until it is used or left, whatever page comes up meanwhile. */
-function GoTo({ field, label, number, pageCount, onGo }: GoToProps) {
-  const [typed, setTyped] = useState<string | null>(null);
-  return (
-    <form
-      className="flex items-baseline gap-1.5 whitespace-nowrap text-muted"
-      onSubmit={(event) => {
-        event.preventDefault();
-        if (typed !== null && typed.trim() !== '') onGo(typed);
-        setTyped(null);
-        // The keys of the desk work again at once.
-        event.currentTarget.querySelector('input')?.blur();
-      }}
-    >
-      <label>
-        page{' '}
-        <input
-          ref={field}
-          name="page"
-          value={typed ?? label}
-          aria-label="Go to page, by label or number"
-          className="w-12 rounded-[2px] border border-rule bg-leaf px-1 text-center text-ink"
-          onChange={(event) => setTyped(event.target.value)}
-          onBlur={() => setTyped(null)}
-        />
-      </label>
-      <span>{label === String(number) ? `of ${pageCount}` : `(${ordinal(number)} of ${pageCount})`}</span>
-    </form>
-  );
-}
-
-function ordinal(number: number): string {
-  const suffix = { one: 'st', two: 'nd', few: 'rd', other: 'th', zero: 'th', many: 'th' }[
-    new Intl.PluralRules('en', { type: 'ordinal' }).select(number)
-  ];
-  return `${number}${suffix}`;
-}
-
-interface SelectionMenuProps {
-  readonly selection: PageSelection;
-  readonly offset: number;
-  readonly onKeep: () => void;
-  readonly onAsk: () => void;
-  readonly onCheck: () => void;
-}
-
-/** What can be done with text selected on the page. Pressing must not take the selection away before it is used. */
-function SelectionMenu({ selection, offset, onKeep, onAsk, onCheck }: SelectionMenuProps) {
-  return (
-    <div
-      role="toolbar"
-      aria-label="Selected text"
-      className="absolute z-20 flex gap-2 rounded-[3px] border border-accent bg-leaf px-2 py-1"
-      style={{ left: Math.max(0, selection.x + offset - 90), top: selection.y + 6 }}
-      onMouseDown={(event) => event.preventDefault()}
-    >
-      <Button onClick={onKeep}>Keep</Button>
-      <Button onClick={onAsk}>Ask about this</Button>
-      <Button onClick={onCheck}>Check</Button>
-    </div>
+/** Where tables stand on one page, and how large they are. */
+function tablesOn(tables: readonly Table[], page: number): Parameters<typeof ReadingOverlay>[0]['tables'] {
+  return tables.flatMap(({ places, rows, columns }) =>
+    places
+      .filter((place) => place.page === page)
+      .map((place) => ({ place, rows: rows.length, columns: columns.length + 1 })),
   );
 }

@@ -29,6 +29,10 @@ export function leafKeys(leaf: RefObject<PageLeafHandle | null>): KeyActions {
     '+': () => leaf.current?.zoom(1),
     '-': () => leaf.current?.zoom(-1),
     '0': () => leaf.current?.zoom('fit'),
+    t: () => leaf.current?.turn(),
+    r: () => leaf.current?.showReading(),
+    l: () => leaf.current?.rule(),
+    o: () => leaf.current?.outline(),
     ArrowRight: () => leaf.current?.step(1),
     ArrowLeft: () => leaf.current?.step(-1),
   };

@@ -69,12 +69,18 @@ function hasCells(row: Row, pieces: readonly Piece[]): boolean {
   return pieces.some((piece, at) => at > 0 && piece.x0 - (pieces[at - 1] as Piece).x1 > 1.2 * row.size);
 }
 
+/** Dots that lead from an entry of an index to its page are no text. */
+const LEADERS = /(?:\s?[.·…]){4,}/g;
+
 function describeSide(rows: readonly Row[], keep: (piece: Piece) => boolean): Side {
   const segments = rows.map((row) => ({ row, pieces: row.pieces.filter(keep) })).filter((one) => one.pieces.length > 0);
   const extents = segments.map((one) => extent(one.pieces));
   const left = Math.min(...extents.map((one) => one.x0));
   const right = Math.max(...extents.map((one) => one.x1));
-  const text = segments.flatMap((one) => one.pieces.map((piece) => piece.text)).join('');
+  const text = segments
+    .flatMap((one) => one.pieces.map((piece) => piece.text))
+    .join('')
+    .replace(LEADERS, '');
   const letters = text.replace(/[^\p{L}]/gu, '').length / Math.max(1, text.replace(/\s/g, '').length);
   return {
     rows: segments.length,

@@ -53,6 +53,16 @@ export interface PdfAssets {
   readonly surroundings?: Readonly<Record<string, unknown>>;
 }
 
+/** Codes at which old TeX fonts hold their ligatures, where the file does not say what they are. */
+const LIGATURES: Readonly<Record<string, string>> = {
+  '\u000b': 'ff',
+  '\u000c': 'fi',
+  '\u000d': 'fl',
+  '\u000e': 'ffi',
+  '\u000f': 'ffl',
+};
+const LIGATURE_CODES = /[\u000b-\u000f]/g;
+
 interface TextRun {
   str: string;
   transform: number[];
@@ -130,7 +140,7 @@ export async function openPdf(
       ];
       const angle = Math.round((Math.atan2(b, a) * 180) / Math.PI);
       items.push({
-        text: run.str,
+        text: run.str.replace(LIGATURE_CODES, (code) => LIGATURES[code] ?? code),
         x,
         y,
         width: run.width,

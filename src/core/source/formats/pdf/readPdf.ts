@@ -1,6 +1,7 @@
 import { countWords, detectLanguage, type Language } from '../../../text';
 import { furnitureRoles, isContentsPage, markNotes, type Neighbour } from '../../structure/furniture';
 import { SectionBuilder } from '../../structure/headings';
+import { doubts } from '../../structure/trust';
 import type { EditionFacts, Line, LineRole, Page, Section } from '../../types';
 import type { PdfFile } from './engine';
 import { layOutPage, type DraftLine, type DraftPage } from './pageText';
@@ -131,7 +132,7 @@ export class PdfReading {
       geometry: draft.geometry,
       words: countWords(draft.text),
       scan: draft.text.trim() === '' && warnings.length === 0,
-      warnings,
+      warnings: [...warnings, ...doubts(draft).map((doubt) => `page ${number}: ${doubt}`)],
     };
     return { page, newSections: this.builder.sections.slice(before) };
   }
