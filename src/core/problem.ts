@@ -41,6 +41,8 @@ const WORDING = {
     'This review file tells event {id} otherwise than the one here: nothing was changed; have its sender save it anew.',
   'review-broken': 'With this review file the log would be broken at event {id}: nothing was changed.',
   'review-own': 'This review file holds events in your own name that were not made here: nothing was changed.',
+  'pack-invalid':
+    '“{file}” could not be unpacked: {reason}. Nothing of it was brought in; unpack it yourself, then bring its files in.',
   'archive-invalid': 'This archive was not opened: {reason}. Nothing was changed; save it anew where it came from.',
   'archive-version':
     'This archive is of version {version}, which this application does not know: nothing was changed; use a newer one.',

@@ -33,6 +33,7 @@ const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promis
   async (database, transaction) => {
     database.createObjectStore('tables', { keyPath: 'editionId' });
     await fill(transaction, 'editions', (old) => ({ ...old, tables: null }));
+    await fill(transaction, 'sources', (old) => ({ ...old, folder: '' }));
   },
 ];
 

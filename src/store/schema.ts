@@ -30,6 +30,8 @@ export interface StoredSource {
   readonly dossierId: string;
   readonly name: string;
   readonly addedAt: number;
+  /** The folders it was found in, parted by "/"; empty for a file brought in by itself. */
+  readonly folder: string;
   /** True while it is among those asked. */
   readonly chosen: boolean;
   /** Editions, oldest first; the last is asked. */

@@ -51,6 +51,8 @@ export interface Admitted {
   readonly sha256: string;
   readonly name: string;
   readonly bytes: Blob;
+  /** The folders it was found in. */
+  readonly folder?: string;
 }
 
 export function freshEdition({ sha256, name, bytes }: Admitted): StoredEdition {
@@ -106,6 +108,7 @@ export async function shelve(
             dossierId: at.dossier.id,
             name: file.name.replace(/\.pdf$/i, ''),
             addedAt: at.now,
+            folder: file.folder ?? '',
             chosen: true,
             editionIds: [id],
             facts: {},

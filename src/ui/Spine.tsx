@@ -12,6 +12,8 @@ interface SpineProps {
   /** Share read, 0 to 1; 1 shows nothing. */
   readonly progress: number;
   readonly faulty: boolean;
+  /** True once its tables have been looked for. */
+  readonly tables: boolean;
   /** Where findings stand and what the answer cites, as shares of its length. */
   readonly notches: readonly { readonly at: number; readonly strong: boolean }[];
   readonly onOpen: () => void;
@@ -56,6 +58,7 @@ export function Spine(props: SpineProps) {
         {props.menu}
       </div>
       <p
+        data-tables={props.tables ? 'found' : 'sought'}
         className={clsx(
           'relative truncate pr-2 pl-[26px] text-[11.5px] leading-[15px]',
           faulty ? 'text-grave' : 'text-muted',

@@ -146,6 +146,7 @@ describe('a spine', () => {
         chosen
         open={false}
         progress={1}
+        tables
         faulty={false}
         notches={[{ at: 0.5, strong: false }]}
         onOpen={nothing}

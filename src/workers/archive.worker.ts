@@ -2,13 +2,18 @@ import { expose } from 'comlink';
 import type { ReviewFile } from '../core/exchange';
 import { parseReview } from '../core/exchange/incoming';
 import { problem, ProblemError } from '../core/problem';
-import { openArchive, saveArchive } from '../store/archive';
+import { openArchive, saveArchive, unpackFiles, type PackedFile } from '../store/archive';
 import { attempt, type Result } from './result';
 
 /** Bytes of a review file that are looked at. */
 const MOST_REVIEW_BYTES = 40 * 1024 * 1024;
 
 const api = {
+  /** The files of a ZIP file. */
+  unpack(zip: Blob, name: string): Promise<Result<PackedFile[]>> {
+    return attempt(() => unpackFiles(zip, name));
+  },
+
   /** A dossier as one archive file. */
   save(dossierId: string, now: number): Promise<Result<Blob>> {
     return attempt(() => saveArchive(dossierId, now));

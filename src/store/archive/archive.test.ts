@@ -93,8 +93,8 @@ describe('a dossier saved as one file', () => {
   });
 
   test.each<[string, () => Promise<Blob> | Blob, RegExp]>([
-    ['is no ZIP', () => new Blob(['PK nothing of the kind']), /no archive/],
-    ['is empty', () => new Blob([]), /no archive/],
+    ['is no ZIP', () => new Blob(['PK nothing of the kind']), /no ZIP file/],
+    ['is empty', () => new Blob([]), /no ZIP file/],
     ['is cut off', async () => (await saveArchive(HERE.id, 10)).slice(0, 700), /no archive|damaged|cut off/],
     [
       'holds a stray file',

@@ -1,4 +1,4 @@
-import { strToU8, Unzip, UnzipInflate, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
+import { strToU8, Zip, ZipDeflate, ZipPassThrough } from 'fflate';
 import { reviewFileOf } from '../../core/exchange';
 import { parseReview } from '../../core/exchange/incoming';
 import { sha256Hex } from '../../core/hash';
@@ -8,6 +8,7 @@ import { announce } from '../changes';
 import { database, keeping } from '../database';
 import { ACTOR, listEvents } from '../log';
 import { editionId, freshEdition } from '../shelf';
+import { SLICE, unzip } from './unzip';
 
 const MANIFEST = 'dossier.json';
 const REVIEW = 'review.json';
@@ -15,9 +16,8 @@ const FILES = 'files/';
 /** Bytes that an archive may unpack to, its texts and each of its files. */
 const MOST_TEXT = 200 * 1024 * 1024;
 const MOST_FILE = 1024 * 1024 * 1024;
+const MOST_ALL = 8 * MOST_FILE;
 const MOST_ENTRIES = 5000;
-/** Bytes read from a file at a time. */
-const SLICE = 4 * 1024 * 1024;
 
 function invalid(reason: string): ProblemError {
   return new ProblemError(problem('archive-invalid', { reason }));
@@ -45,10 +45,11 @@ export async function saveArchive(dossierId: string, now: number): Promise<Blob>
     v: ARCHIVE_VERSION,
     savedAt: new Date(now).toISOString(),
     dossier: { id: dossier.id, name: dossier.name, createdAt: dossier.createdAt },
-    sources: sources.map(({ id, name, addedAt, chosen, facts, editionIds }) => ({
+    sources: sources.map(({ id, name, addedAt, folder, chosen, facts, editionIds }) => ({
       id,
       name,
       addedAt,
+      folder,
       chosen,
       facts,
       files: editionIds.flatMap((edition) => editions.get(edition)?.sha256 ?? []),
@@ -98,53 +99,21 @@ interface Unpacked {
   readonly files: ReadonlyMap<string, Blob>;
 }
 
-/** Unpacks an archive within bounds; entries it does not know are refused. */
+/** Bytes that an entry may unpack to; one that does not belong into an archive refuses it. */
+function mostOf(name: string): number | string {
+  if (name === MANIFEST || name === REVIEW) return MOST_TEXT;
+  return /^files\/[0-9a-f]{64}$/.test(name) ? MOST_FILE : 'it holds something that does not belong into an archive';
+}
+
 async function unpack(archive: Blob): Promise<Unpacked> {
+  const bounds = { entries: MOST_ENTRIES, all: MOST_ALL, most: mostOf };
   const texts = new Map<string, string>();
   const files = new Map<string, Blob>();
-  let [entries, ended] = [0, 0];
-  let refused: ProblemError | null = null;
-  const unzip = new Unzip((file) => {
-    entries += 1;
-    const isText = file.name === MANIFEST || file.name === REVIEW;
-    const most = isText ? MOST_TEXT : MOST_FILE;
-    if (
-      entries > MOST_ENTRIES ||
-      (!isText && !/^files\/[0-9a-f]{64}$/.test(file.name)) ||
-      (isText && texts.has(file.name))
-    ) {
-      refused ??= invalid('it holds something that does not belong into an archive');
-      return;
-    }
-    const chunks: Blob[] = [];
-    let size = 0;
-    file.ondata = (error, chunk, final) => {
-      if (error !== null) refused ??= invalid('it is damaged');
-      size += chunk.length;
-      if (size > most) {
-        refused ??= invalid('it unpacks to more than an archive may hold');
-        file.terminate();
-        return;
-      }
-      chunks.push(new Blob([chunk as Uint8Array<ArrayBuffer>]));
-      if (!final) return;
-      ended += 1;
-      if (!isText) files.set(file.name.slice(FILES.length), new Blob(chunks, { type: 'application/pdf' }));
-      else pending.push(new Blob(chunks).text().then((text) => void texts.set(file.name, text)));
-    };
-    file.start();
-  });
-  const pending: Promise<void>[] = [];
-  unzip.register(UnzipInflate);
-  try {
-    for (let at = 0; at < archive.size && refused === null; at += SLICE)
-      unzip.push(new Uint8Array(await archive.slice(at, at + SLICE).arrayBuffer()), at + SLICE >= archive.size);
-  } catch {
-    refused ??= invalid('it is no archive, or it is damaged');
+  for (const { name, bytes } of await unzip(archive, bounds, invalid)) {
+    if (texts.has(name)) throw invalid('it holds one part twice');
+    if (name.startsWith(FILES)) files.set(name.slice(FILES.length), new Blob([bytes], { type: 'application/pdf' }));
+    else texts.set(name, await bytes.text());
   }
-  await Promise.all(pending);
-  if (refused !== null) throw refused;
-  if (entries === 0 || ended < entries) throw invalid('it is no archive, or it was cut off');
   return { texts, files };
 }
 
@@ -210,7 +179,8 @@ export async function openArchive(archive: Blob, now: number, newActor: string):
     for (const { files: hashes, ...source } of sources)
       await transaction
         .objectStore('sources')
-        .put({ v: 1, ...source, dossierId: dossier.id, editionIds: hashes.map(editionId) });
+
+        .put({ v: 1, folder: '', ...source, dossierId: dossier.id, editionIds: hashes.map(editionId) });
     for (const slip of manifest.slips) await transaction.objectStore('slips').put(slip);
     for (const one of manifest.bearings) await transaction.objectStore('bearings').put(one);
     for (const event of events)

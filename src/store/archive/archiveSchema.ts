@@ -17,6 +17,7 @@ export interface ArchiveManifest {
     readonly id: string;
     readonly name: string;
     readonly addedAt: number;
+    readonly folder?: string;
     readonly chosen: boolean;
     readonly facts: Readonly<Partial<Record<FactField, string>>>;
     /** SHA-256 of its files, oldest first. */
@@ -185,6 +186,7 @@ export const manifestSchema = Joi.object<ArchiveManifest>({
         id: id.required(),
         name: text(400).required(),
         addedAt: count.required(),
+        folder: text(2000),
         chosen: Joi.boolean().required(),
         facts: Joi.object(Object.fromEntries(FACT_FIELDS.map((field) => [field, text(4000)]))).required(),
         files: Joi.array().items(sha256).min(1).max(50).required(),

@@ -1,4 +1,4 @@
-import { FIRST_NAME, type Session } from '../session';
+import { FIRST_NAME, pickedFiles, type Session } from '../session';
 
 /** The demo dossier's files, served from our own origin. */
 const FILES = ['Concession agreement.pdf', 'Annual filing 2025.pdf', 'Passenger vessel safety regulation.pdf'];
@@ -18,5 +18,5 @@ export async function bringDemo(session: Session): Promise<void> {
     }
     files.push(new File([await response.blob()], name, { type: 'application/pdf' }));
   }
-  await session.documents.bringIn(files);
+  await session.documents.bringIn(pickedFiles(files));
 }

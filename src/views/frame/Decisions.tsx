@@ -1,7 +1,7 @@
 'use client';
 
 import { wordProblem } from '@/core/problem';
-import { Button, Dialog, formText } from '@/ui';
+import { Button, counted, Dialog, formText } from '@/ui';
 import type { Decision, Session, SessionState } from '../session';
 
 /** The decision at the head of the line, as a window of its own kind. */
@@ -15,6 +15,8 @@ export function Decisions({ session, state }: { session: Session; state: Session
       return <Password session={session} decision={decision} />;
     case 'rename':
       return <Rename session={session} decision={decision} />;
+    case 'arrived':
+      return <Arrived session={session} decision={decision} />;
     case 'remove':
       return <Remove session={session} decision={decision} />;
   }
@@ -22,6 +24,42 @@ export function Decisions({ session, state }: { session: Session; state: Session
 
 type Of<K extends Decision['kind']> = { readonly session: Session; readonly decision: Extract<Decision, { kind: K }> };
 const FIELD = 'min-w-0 flex-1 rounded-[3px] border border-rule bg-ground px-2 py-1';
+
+/** What became of many files that were brought in together. */
+function Arrived({ session, decision }: Of<'arrived'>) {
+  const { fates } = decision;
+  const kinds = [...new Set(fates.map((one) => one.fate))];
+  const tally = kinds.map((kind) => `${fates.filter((one) => one.fate === kind).length} ${kind}`).join(', ');
+  const rest = fates.filter((one) => one.fate !== 'taken in');
+  return (
+    <Dialog
+      wide
+      title={`What became of ${counted(fates.length, 'file')}`}
+      about={`${tally}.`}
+      onClose={() => session.decided()}
+    >
+      <ul aria-label="Fates" className="max-h-[50vh] overflow-y-auto">
+        {[...rest, ...fates.filter((one) => one.fate === 'taken in')].map((one, at) => (
+          <li key={at} className="flex items-baseline gap-3 border-b border-rule py-1 last:border-b-0">
+            <span className={one.fate === 'refused' ? 'w-28 shrink-0 text-grave' : 'w-28 shrink-0 text-muted'}>
+              {one.fate}
+            </span>
+            <span className="min-w-0 flex-1 break-words">
+              <span className="font-reading font-semibold">{one.name}</span>
+              {one.folder !== '' && <span className="text-muted"> in {one.folder}</span>}
+              {one.why !== '' && <span className="block text-[12px] text-muted">{one.why}</span>}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <div className="mt-3 flex justify-end">
+        <Button look="primary" onClick={() => session.decided()}>
+          Done
+        </Button>
+      </div>
+    </Dialog>
+  );
+}
 
 function SameName({ session, decision }: Of<'same-name'>) {
   const { file, sha256, existing } = decision;

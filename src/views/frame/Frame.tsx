@@ -6,7 +6,7 @@ import { usePathname } from 'next/navigation';
 import { useEffect, useState, type ReactNode } from 'react';
 import { wordProblem } from '@/core/problem';
 import { Button, counted, Dialog, Drawing } from '@/ui';
-import { useDrawing, useSession, type Session, type SessionState } from '../session';
+import { droppedFiles, useDrawing, useSession, type Session, type SessionState } from '../session';
 import { Decisions } from './Decisions';
 import { DossiersDialog } from './DossiersDialog';
 import { Shelf } from './Shelf';
@@ -57,7 +57,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         onDrop={(event) => {
           event.preventDefault();
           setDropping(false);
-          void session.documents.bringIn([...event.dataTransfer.files]);
+          void droppedFiles(event.dataTransfer).then((arrivals) => session.documents.bringIn(arrivals));
         }}
       >
         <Head session={session} state={state} onShortcuts={() => setShortcuts(true)} />
@@ -72,7 +72,7 @@ export function Frame({ children }: { readonly children: ReactNode }) {
         </main>
         {dropping && (
           <div className="pointer-events-none fixed inset-3 z-30 flex items-center justify-center border-2 border-dashed border-accent bg-leaf/80 font-reading text-2xl text-accent">
-            Drop PDFs to bring them in
+            Drop PDFs, folders or ZIP files to bring them in
           </div>
         )}
         <Decisions session={session} state={state} />
@@ -144,9 +144,17 @@ function whereToOf({ reader }: SessionState): string {
 }
 
 function Notices({ session, state }: PartProps) {
-  if (state.notices.length === 0 && state.arriving.length === 0) return null;
+  if (state.notices.length === 0 && state.arriving.length === 0 && state.bringing === null) return null;
   return (
     <ul aria-live="polite" className="max-h-28 shrink-0 overflow-y-auto border-b border-rule bg-leaf px-4 py-1">
+      {state.bringing !== null && (
+        <li className="flex items-baseline gap-3 py-0.5 text-muted">
+          <span className="min-w-0 flex-1">
+            Bringing in file {state.bringing.done + 1} of {state.bringing.total}
+          </span>
+          <Button onClick={() => session.documents.stopBringing()}>Stop</Button>
+        </li>
+      )}
       {state.arriving.map((name) => (
         <li key={name} className="py-0.5 text-muted">
           Taking in “{name}” …

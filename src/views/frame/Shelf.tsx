@@ -1,9 +1,9 @@
 'use client';
 
-import { useRef } from 'react';
+import { useRef, type ChangeEvent } from 'react';
 import type { Shelved } from '@/store';
 import { Button, counted, Menu, Spine, type MenuEntry } from '@/ui';
-import type { Session, SessionState } from '../session';
+import { pickedFiles, type Session, type SessionState } from '../session';
 
 interface ShelfProps {
   readonly session: Session;
@@ -61,6 +61,7 @@ export function Shelf({ session, state }: ShelfProps) {
             chosen={shelved.source.chosen}
             open={state.open?.sourceId === shelved.source.id}
             progress={progressOf(shelved)}
+            tables={shelved.edition.tables !== null}
             faulty={shelved.edition.state === 'failed'}
             notches={notchesOf(shelved, state)}
             onOpen={() => session.openPage(shelved.source.id, 1)}
@@ -85,23 +86,37 @@ function progressOf({ edition }: Shelved): number {
 }
 
 function BringIn({ session }: { session: Session }) {
-  const input = useRef<HTMLInputElement>(null);
+  const files = useRef<HTMLInputElement>(null);
+  const folder = useRef<HTMLInputElement>(null);
+  const take = (event: ChangeEvent<HTMLInputElement>): void => {
+    void session.documents.bringIn(pickedFiles(event.target.files ?? []));
+    event.target.value = '';
+  };
   return (
-    <div className="pb-3">
-      <Button look="outline" onClick={() => input.current?.click()}>
+    <div className="flex flex-col items-center gap-0.5 pb-1.5 text-[12px]">
+      <Button look="outline" title="PDFs, or a ZIP file of them" onClick={() => files.current?.click()}>
         Bring in
       </Button>
+      <Button title="All PDFs of a folder and those in it" onClick={() => folder.current?.click()}>
+        a folder
+      </Button>
       <input
-        ref={input}
+        ref={files}
         type="file"
-        accept="application/pdf,.pdf"
+        accept="application/pdf,.pdf,application/zip,.zip"
         multiple
         hidden
         aria-label="Bring in documents"
-        onChange={(event) => {
-          void session.documents.bringIn([...(event.target.files ?? [])]);
-          event.target.value = '';
-        }}
+        onChange={take}
+      />
+      <input
+        ref={folder}
+        type="file"
+        multiple
+        hidden
+        aria-label="Bring in a folder"
+        onChange={take}
+        {...{ webkitdirectory: '' }}
       />
     </div>
   );

@@ -1,14 +1,18 @@
 import { problem, wordProblem, type Problem } from '@/core/problem';
 import { cites } from '@/core/review';
 import { announce, editionId, removeSource, shelve, updateEdition, updateSource, type Shelved } from '@/store';
-import { hireReader } from '@/workers/clients';
+import { hireArchivist, hireReader } from '@/workers/clients';
 import { v4 as uuid } from 'uuid';
+import type { Arrival, Fate } from './arrivals';
 import type { SessionBase } from './base';
 import { Readings } from './readings';
 
 /** Faults that show only once a file is read, and after which it does not stay on the shelf. */
 const REFUSED: ReadonlySet<Problem['code']> = new Set(['file-damaged', 'file-no-text', 'file-not-pdf', 'file-empty']);
 const LOCKED: ReadonlySet<Problem['code']> = new Set(['file-password', 'file-password-wrong']);
+
+/** Files brought in together, up to which each is told of by itself. */
+const FEW = 3;
 
 /** The documents of the dossier: taking files in, reading them, the shelf they stand on. */
 export class Documents {
@@ -18,35 +22,85 @@ export class Documents {
     onChange: () => void this.base.guard(() => this.base.loadShelf()),
   });
 
+  private stopped = false;
+
   /** `onRead` is called when a document has been read to its end. */
   constructor(
     private readonly base: SessionBase,
     private readonly onRead: (shelved: Shelved) => Promise<void>,
   ) {}
 
-  /** Brings files in; each is taken, asked about or refused on its own. */
-  async bringIn(files: readonly File[]): Promise<void> {
-    for (const file of files) await this.base.guard(() => this.admit(file));
+  /** Brings files in, those of ZIP files too; each is taken, asked about or refused on its own. What became of many is told in one list. */
+  async bringIn(arrivals: readonly Arrival[]): Promise<void> {
+    const { base } = this;
+    this.stopped = false;
+    const fates: Fate[] = [];
+    const all = [...arrivals];
+    for (let at = 0; at < all.length && !this.stopped; at += 1) {
+      const arrival = all[at] as Arrival;
+      if (all.length > FEW) base.state.update({ bringing: { done: at, total: all.length } });
+      await base.guard(async () => {
+        if (/\.zip$/i.test(arrival.file.name)) all.push(...(await this.unpack(arrival, fates)));
+        else fates.push(await this.admit(arrival));
+      });
+    }
+    for (const { file, folder } of this.stopped ? all.slice(fates.length) : [])
+      fates.push({ name: file.name, folder, fate: 'passed over', why: 'you stopped before it' });
+    base.state.update({ bringing: null });
+    if (fates.length > FEW) base.decide({ kind: 'arrived', fates });
+    else for (const fate of fates) this.tellFate(fate);
   }
 
-  private async admit(file: File): Promise<void> {
+  /** Lets the files that are being brought in be, after the one at hand. */
+  stopBringing(): void {
+    this.stopped = true;
+  }
+
+  private tellFate({ fate, why }: Fate): void {
+    if (why !== '' && fate !== 'to be decided') this.base.tell(why, fate === 'refused' ? 'fault' : 'plain');
+  }
+
+  /** The files of a ZIP file; why, where it gives none, goes to the fates. */
+  private async unpack({ file, folder }: Arrival, fates: Fate[]): Promise<Arrival[]> {
+    const archivist = hireArchivist();
+    const result = await archivist.api.unpack(file, file.name);
+    archivist.end();
+    if (!result.ok) {
+      fates.push({ name: file.name, folder, fate: 'refused', why: wordProblem(result.problem) });
+      return [];
+    }
+    const inside = [folder, file.name.replace(/\.zip$/i, '')].filter((part) => part !== '').join('/');
+    return result.value.map((packed) => ({
+      file: new File([packed.bytes], packed.name),
+      folder: [inside, packed.folder].filter((part) => part !== '').join('/'),
+    }));
+  }
+
+  private async admit({ file, folder }: Arrival): Promise<Fate> {
     const { base } = this;
+    const fated = (fate: Fate['fate'], why = ''): Fate => ({ name: file.name, folder, fate, why });
     base.state.update({ arriving: [...base.now.arriving, file.name] });
     const reader = hireReader();
     const admitted = await reader.api.admit(file);
     reader.end();
     base.state.update({ arriving: base.now.arriving.filter((name) => name !== file.name) });
-    if (!admitted.ok) return base.tell(wordProblem(admitted.problem), 'fault');
+    if (!admitted.ok) return fated('refused', wordProblem(admitted.problem));
     const { sha256 } = admitted.value;
     await this.tellShortRoom(file);
     await base.loadShelf();
     const same = base.now.shelf.find((one) => one.source.editionIds.includes(editionId(sha256)));
-    if (same !== undefined) {
-      return base.tell(`“${file.name}” is already here as “${same.source.name}”: the same bytes are one document.`);
+    if (same !== undefined)
+      return fated(
+        'here already',
+        `“${file.name}” is already here as “${same.source.name}”: the same bytes are one document.`,
+      );
+    const named = base.now.shelf.find((one) => one.edition.fileName === file.name && one.source.folder === folder);
+    if (named !== undefined) {
+      base.decide({ kind: 'same-name', file, sha256, existing: named });
+      return fated('to be decided', 'the same name as a document on the shelf, with other contents');
     }
-    const named = base.now.shelf.find((one) => one.edition.fileName === file.name);
-    if (named !== undefined) base.decide({ kind: 'same-name', file, sha256, existing: named });
-    else await this.shelveFile(file, sha256, null);
+    await this.shelveFile(file, sha256, null, folder);
+    return fated('taken in');
   }
 
   /** Says so before a file is taken in that may not fit: its bytes, pages and index need about three times its size. */
@@ -58,11 +112,11 @@ export class Documents {
   }
 
   /** Puts a file on the shelf as a new document, or as a new edition of `replaces`, and reads it. */
-  async shelveFile(file: File, sha256: string, replaces: string | null): Promise<void> {
+  async shelveFile(file: File, sha256: string, replaces: string | null, folder = ''): Promise<void> {
     const { base } = this;
     await base.guard(async () => {
       const at = { dossier: base.dossier, newId: uuid(), now: Date.now(), replaces };
-      const source = await shelve({ sha256, name: file.name, bytes: file }, at);
+      const source = await shelve({ sha256, name: file.name, bytes: file, folder }, at);
       await base.loadShelf();
       const shelved = base.shelved(source.id);
       if (shelved === null) return;

@@ -1,3 +1,4 @@
+export { droppedFiles, pickedFiles, type Arrival, type Fate } from './arrivals';
 export { claimKey } from './asking';
 export { FIRST_NAME, type Storage } from './dossiers';
 export { documentOf } from './documentOf';

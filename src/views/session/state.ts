@@ -2,6 +2,7 @@ import type { Problem } from '@/core/problem';
 import type { Citation } from '@/core/quote';
 import { DEFAULT_BUDGET } from '@/core/model';
 import type { Finding, Review } from '@/core/review';
+import type { Fate } from './arrivals';
 import type { QuestionSlip, Shelved, StoredBearings, StoredDossier, StoredSlip } from '@/store';
 
 /** Something told to the analyst until it is dismissed. */
@@ -16,7 +17,8 @@ export type Decision =
   | { readonly kind: 'same-name'; readonly file: File; readonly sha256: string; readonly existing: Shelved }
   | { readonly kind: 'password'; readonly shelved: Shelved; readonly problem: Problem }
   | { readonly kind: 'remove'; readonly shelved: Shelved; readonly findings: number }
-  | { readonly kind: 'rename'; readonly shelved: Shelved };
+  | { readonly kind: 'rename'; readonly shelved: Shelved }
+  | { readonly kind: 'arrived'; readonly fates: readonly Fate[] };
 
 /** Where a quote is said to stand; the page is physical, from 1. */
 export interface Cited {
@@ -60,6 +62,8 @@ export interface SessionState {
   readonly decisions: readonly Decision[];
   /** Files whose hash is being taken. */
   readonly arriving: readonly string[];
+  /** How many of the files brought in together have been looked at; null when none are being brought in, or few. */
+  readonly bringing: { readonly done: number; readonly total: number } | null;
   readonly asking: boolean;
   /** A slip whose answer is streaming in, as far as it has come. */
   readonly streaming: QuestionSlip | null;
@@ -91,6 +95,7 @@ export const INITIAL: SessionState = {
   notices: [],
   decisions: [],
   arriving: [],
+  bringing: null,
   asking: false,
   streaming: null,
   bearings: [],

@@ -78,6 +78,9 @@ function titleOf(rest: string): string {
     .trim();
 }
 
+/** What names a table or a figure stands over that alone, not over what follows it. */
+const CAPTION = /^(?:table|figure|fig\.|chart|tabelle|abbildung|abb\.|図|表)\s*[\dA-Z]+(?:[.-]\d+)*\s*[:.–—-]/i;
+
 /** Words of a sentence, which a title does without. */
 const SPEAKS = /\b(?:shall|must|may|is|are|was|were|will|has|have|had|does|can|ist|sind|wird|muss|kann)\b/i;
 
@@ -130,7 +133,7 @@ export class SectionBuilder {
       this.push(line, outlined - OUTLINE_DEPTH, numbering?.number ?? null, numbering?.rest ?? text);
       return { section: this.current, heading: true };
     }
-    if (!line.opens && !line.distinct) return { section: this.current, heading: false };
+    if ((!line.opens && !line.distinct) || CAPTION.test(text)) return { section: this.current, heading: false };
     const numbering = parseNumbering(text);
     if (numbering !== null && this.acceptsNumber(numbering, line)) {
       const heading = numbering.rank < 20 && this.isTitled(numbering.rest, line);
