@@ -114,3 +114,29 @@ describe('looking at a page', () => {
     expect(await page.$('[role=dialog]')).toBeNull();
   });
 });
+
+describe('finding words', () => {
+  test('lists every place, document by document, and shows the one chosen on its page', async () => {
+    await page.keyboard.press('/');
+    await page.keyboard.type('Passenger  Certificate');
+    await page.keyboard.press('Enter');
+    await find(page, '[role=status] ::-p-text(6 places in 2 documents)');
+    await page.focus('[data-claim="found/5"]');
+    await page.waitForFunction(() => document.querySelector<HTMLInputElement>('input[name=page]')?.value === '3');
+    const marked = await find(page, '[data-page-frame] [data-connect=quote]');
+    expect(await marked.isIntersectingViewport()).toBe(true);
+  });
+
+  test('near each other finds other orders, here only in the open document', async () => {
+    await page.select('[aria-label="How the words stand"]', 'near');
+    await (await find(page, 'textarea')).click({ count: 3 });
+    await page.keyboard.type('certificate valid months');
+    await page.keyboard.press('Enter');
+    await find(page, '[role=status] ::-p-text(in 1 document)');
+    await (await find(page, 'textarea')).click({ count: 3 });
+    await page.keyboard.type('certificate zeppelin');
+    await page.keyboard.press('Enter');
+    await find(page, '[data-slips] ::-p-text(stands nowhere)');
+    await page.keyboard.press('Escape');
+  });
+});

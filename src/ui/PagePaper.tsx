@@ -130,7 +130,10 @@ export function PagePaper(props: PagePaperProps) {
   const [row, setRow] = useState<Box | null>(null);
   const [width, height] = [page.width * scale, page.height * scale];
   const sideways = turn === 90 || turn === 270;
-  const left = Math.min(...page.lines.filter((line) => line.role === 'body').map((line) => line.box.x), page.width);
+  const left = Math.min(
+    ...page.lines.filter((line) => line.role !== 'head' && line.role !== 'folio').map((line) => line.box.x),
+    page.width,
+  );
 
   useEffect(() => {
     const listen = (): void => onSelect(paper.current === null ? null : selectionOn(paper.current, page));

@@ -2,8 +2,8 @@ import { expose } from 'comlink';
 import { askBuiltIn, cellQuoted, mendClaim, searchFor, type Answer, type Claim } from '../core/answer';
 import { Library } from '../core/library';
 import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
-import { citationOf, type Citation, type QuoteCheck } from '../core/quote';
-import { segmentFingerprint } from '../core/search';
+import { citationOf, standsAt, type Citation, type FindWay, type QuoteCheck } from '../core/quote';
+import { segmentFingerprint, textOfSpans } from '../core/search';
 import { factsOf, summarise, type Fact, type Summary } from '../core/summary';
 import { getEdition, getSegment, getTables, pagesFrom, storeSegment, type Shelved } from '../store';
 import { attempt, type Result } from './result';
@@ -96,6 +96,17 @@ const api = {
     editions.delete(sourceId);
     complete.delete(sourceId);
     tabled.delete(sourceId);
+  },
+
+  /** Where words stand in the documents named, each place as a citation of what is printed there. */
+  find(wanted: string, way: FindWay, sourceIds: readonly string[]): Promise<Result<readonly Citation[]>> {
+    return attempt(() =>
+      library.quotes.places(wanted, way, sourceIds).map((place) => {
+        const source = library.sources([place.sourceId])[0] ?? null;
+        const printed = source === null ? '' : textOfSpans(source, place.spans);
+        return citationOf(printed, standsAt(place, printed), source, null);
+      }),
+    );
   },
 
   /** The headings of a document that were found so far, in order. */

@@ -1,4 +1,5 @@
 import { fold, isIdeographic, tokenize } from '../text';
+import { findIn, type FindWay } from './find';
 import type { Page } from '../source';
 import { alignAt, findSeeds, quoteWords, type Nearest, type QuoteWords } from './nearest';
 import { splitParts, trimQuote } from './parts';
@@ -90,6 +91,13 @@ export class QuoteIndex {
     const dishonest = found.find((place) => this.isCited(place, request)) ?? found[0];
     if (dishonest !== undefined) return this.swallowed(dishonest, request);
     return this.altered(quote, request, inOrder) ?? ABSENT;
+  }
+
+  /** Where words stand, document by document in order of place; `among` limits the documents looked at. */
+  places(wanted: string, way: FindWay, among?: readonly string[]): Place[] {
+    return [...this.sources.values()]
+      .filter((source) => among === undefined || among.includes(source.id))
+      .flatMap((source) => findIn(source, wanted, way));
   }
 
   private find(sources: readonly HeldSource[], quote: string): FoundPlace[] {

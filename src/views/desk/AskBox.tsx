@@ -3,9 +3,11 @@
 import clsx from 'clsx';
 import { useEffect, useImperativeHandle, useRef, useState, type Ref } from 'react';
 import { wordProblem } from '@/core/problem';
+import type { FindWay } from '@/core/quote';
 import { DEFAULT_SENTENCES } from '@/core/summary';
 import { Button } from '@/ui';
 import { pageNamed, pageProblem, type Session, type SessionState } from '../session';
+import { FindChoices } from './FindChoices';
 import { ReaderChooser } from './ReaderChooser';
 import { SentenceCount } from './SentenceCount';
 
@@ -13,6 +15,7 @@ export interface AskBoxHandle {
   ask(prefill?: string): void;
   /** `cited` is the document, and the page as people name it, that the quote is said to be from. */
   check(prefill?: string, cited?: { readonly sourceId: string; readonly page: string }): void;
+  find(prefill?: string): void;
 }
 
 interface AskBoxProps {
@@ -21,23 +24,29 @@ interface AskBoxProps {
   readonly handle: Ref<AskBoxHandle>;
   /** The new slips, once they are answered. */
   readonly onAnswered: (slipIds: readonly string[]) => void;
+  /** Called when words were looked for. */
+  readonly onFound: () => void;
 }
 
-const MODES = { ask: 'Ask', check: 'Check a quote', sum: 'Sum up' } as const;
+const MODES = { ask: 'Ask', check: 'Check a quote', sum: 'Sum up', find: 'Find' } as const;
 type Mode = keyof typeof MODES;
 const LABELS: Readonly<Record<Mode, string>> = {
   ask: 'Question',
   check: 'Quote to check',
   sum: 'What the summary is about',
+  find: 'Words to find',
 };
+const SUBMITS: Readonly<Record<Mode, string>> = { ask: 'Ask', check: 'Check', sum: 'Sum up', find: 'Find' };
 const SMALL = 'rounded-[3px] border border-rule bg-leaf px-1 py-0.5';
 
 /** Where a question is asked, a quote from anywhere is held against the pages, or documents are summed up. */
-export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
+export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxProps) {
   const [mode, setMode] = useState<Mode>('ask');
   const [text, setText] = useState('');
   const [source, setSource] = useState('');
   const [page, setPage] = useState('');
+  const [way, setWay] = useState<FindWay>('phrase');
+  const [here, setHere] = useState(false);
   const [sentences, setSentences] = useState(DEFAULT_SENTENCES);
   const field = useRef<HTMLTextAreaElement>(null);
   const chosen = state.shelf.filter((one) => one.source.chosen);
@@ -52,6 +61,7 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
     };
     return {
       ask: (prefill) => go('ask', prefill),
+      find: (prefill) => go('find', prefill),
       check: (prefill, cited) => {
         setSource(cited?.sourceId ?? '');
         setPage(cited?.page ?? '');
@@ -83,7 +93,11 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
   const submit = async (): Promise<void> => {
     if (!ready) return;
     if (mode === 'ask') onAnswered(await session.asking.ask(text));
-    else if (mode === 'sum') {
+    else if (mode === 'find') {
+      // The words stay, to be looked for in another way.
+      if (await session.finder.find(text.trim(), way, here ? (state.open?.sourceId ?? null) : null)) onFound();
+      return;
+    } else if (mode === 'sum') {
       const id = await session.asking.sumUp(sentences, text.trim());
       if (id !== null) onAnswered([id]);
     } else if (!(await check())) return;
@@ -161,6 +175,9 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
           </>
         )}
         {mode === 'ask' && <ReaderChooser session={session} state={state} />}
+        {mode === 'find' && (
+          <FindChoices way={way} onWay={setWay} here={here} onHere={setHere} open={state.open !== null} />
+        )}
         {mode === 'sum' && (
           <span className="ml-auto flex items-center gap-1.5 whitespace-nowrap text-muted">
             in
@@ -170,7 +187,7 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
         )}
         {state.streaming === null ? (
           <Button look="primary" type="submit" disabled={!ready}>
-            {mode === 'ask' ? 'Ask ⏎' : mode === 'check' ? 'Check ⏎' : 'Sum up ⏎'}
+            {SUBMITS[mode]} ⏎
           </Button>
         ) : (
           <Button look="outline" onClick={() => session.asking.stop()}>
@@ -184,6 +201,7 @@ export function AskBox({ session, state, handle, onAnswered }: AskBoxProps) {
 
 function placeholderOf(mode: Mode, chosen: number): string {
   if (mode === 'check') return 'Paste a quote, to see whether and where it stands';
+  if (mode === 'find') return 'Words to find, as they are written or near each other';
   if (chosen === 0) return 'Tick a document on the shelf to ask it';
   const which = chosen === 1 ? 'this document' : `${chosen} documents`;
   return mode === 'ask' ? `Ask ${which}, or half a remembered line…` : `Sum up ${which}: all, or only what is about…`;

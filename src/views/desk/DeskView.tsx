@@ -8,13 +8,14 @@ import { PageLeaf, ribbonMarks, Thread, type PageLeafHandle } from '../spread';
 import { AskBox, type AskBoxHandle } from './AskBox';
 import { BearingsPanel } from './BearingsPanel';
 import { EmptyDesk } from './EmptyDesk';
+import { FoundPanel } from './FoundPanel';
 import { laidOut } from './laidOut';
 import { QuoteSlipCard } from './QuoteSlipCard';
 import { Slip } from './Slip';
 import { SummarySlipCard } from './SummarySlipCard';
 import { useDeskKeys } from './useDeskKeys';
 
-type Sheet = 'slips' | 'bearings';
+type Sheet = 'slips' | 'bearings' | 'found';
 
 /** Ask and check: slips on the left leaf, the page on the right, the ribbon between. */
 export function DeskView() {
@@ -42,7 +43,13 @@ export function DeskView() {
     <div className="relative flex min-w-0 flex-1">
       <section aria-label="Questions and answers" className="flex w-[46%] min-w-[400px] shrink-0 flex-col bg-ground">
         <div className="px-4 pt-3 pb-1.5">
-          <AskBox session={session} state={state} handle={ask} onAnswered={showAnswer} />
+          <AskBox
+            session={session}
+            state={state}
+            handle={ask}
+            onAnswered={showAnswer}
+            onFound={() => setSheet('found')}
+          />
         </div>
         <div className="flex items-baseline gap-4 px-4 pb-1.5">
           <div role="tablist" aria-label="What lies on this leaf" className="flex gap-3">
@@ -52,6 +59,13 @@ export function DeskView() {
               onOpen={() => setSheet('slips')}
             />
             <SheetTab name="Bearings" open={sheet === 'bearings'} onOpen={() => setSheet('bearings')} />
+            {state.found !== null && (
+              <SheetTab
+                name={`Found ${state.found.places.length}`}
+                open={sheet === 'found'}
+                onOpen={() => setSheet('found')}
+              />
+            )}
           </div>
           {sheet === 'slips' && state.slips.length > 1 && (
             <input
@@ -67,6 +81,8 @@ export function DeskView() {
         <div key={sheet} data-slips className="min-h-0 flex-1 space-y-3 overflow-y-auto px-4 pb-4">
           {sheet === 'bearings' ? (
             <BearingsPanel session={session} state={state} />
+          ) : sheet === 'found' ? (
+            <FoundPanel session={session} state={state} />
           ) : (
             <>
               {slips.map((slip) => (

@@ -21,6 +21,7 @@ export function useDeskKeys(ask: RefObject<AskBoxHandle | null>, leaf: RefObject
     ...leafKeys(leaf),
     q: () => ask.current?.ask(),
     v: () => ask.current?.check(),
+    '/': () => ask.current?.find(),
     k: () => pressIn('[data-claim]', 'keep'),
     w: () => pressIn('[data-claim]', 'mend'),
     f: () => pressIn('[data-slip]', 'follow'),

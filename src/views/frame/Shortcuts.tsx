@@ -1,6 +1,7 @@
 const KEYS: readonly (readonly [string, string])[] = [
   ['Q', 'go to the question'],
   ['V', 'check a quote'],
+  ['/', 'find words'],
   ['Enter', 'ask (Shift and Enter starts a new line)'],
   ['↓  ↑', 'next and previous claim; its page opens beside it'],
   ['K', 'keep the chosen claim as a finding'],

@@ -76,6 +76,7 @@ export class Dossiers {
     const cleared = {
       shelf: [],
       slips: [],
+      found: null,
       findings: [],
       bearings: [],
       open: null,

@@ -5,6 +5,7 @@ import { SessionBase } from './base';
 import { Bearings } from './bearings';
 import { Documents } from './documents';
 import { Dossiers } from './dossiers';
+import { Finder } from './finding';
 import { Findings } from './findings';
 import { Readers } from './readers';
 
@@ -17,6 +18,7 @@ export class Session extends SessionBase {
     await this.asking.askOpenOnesAgain(shelved);
     await this.bearings.makeMissing();
   });
+  readonly finder = new Finder(this);
   readonly findings = new Findings(this);
   readonly dossiers = new Dossiers(this, () => this.loadDossier());
   private started = false;

@@ -1,5 +1,5 @@
 import type { Problem } from '@/core/problem';
-import type { Citation } from '@/core/quote';
+import type { Citation, FindWay } from '@/core/quote';
 import { DEFAULT_BUDGET } from '@/core/model';
 import type { Finding, Review } from '@/core/review';
 import type { Fate } from './arrivals';
@@ -58,6 +58,8 @@ export interface SessionState {
   readonly open: OpenPage | null;
   readonly chosen: ChosenQuote | null;
   readonly notices: readonly Notice[];
+  /** What was looked for last, and where it stands. */
+  readonly found: { readonly wanted: string; readonly way: FindWay; readonly places: readonly Citation[] } | null;
   /** Decisions wait in line; the first is shown. */
   readonly decisions: readonly Decision[];
   /** Files whose hash is being taken. */
@@ -96,6 +98,7 @@ export const INITIAL: SessionState = {
   decisions: [],
   arriving: [],
   bringing: null,
+  found: null,
   asking: false,
   streaming: null,
   bearings: [],

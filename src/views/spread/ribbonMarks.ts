@@ -16,6 +16,7 @@ export function ribbonMarks(state: SessionState): RibbonMark[] {
   };
   if (slip?.kind === 'question')
     for (const passage of slip.answer.passages) if (passage.sourceId === sourceId) put('hit', passage.page);
+  if (state.chosen?.key.startsWith('found/') === true) for (const place of state.found?.places ?? []) add('hit', place);
   for (const citation of slip === undefined ? [] : citationsOf(slip)) add('evidence', citation);
   for (const finding of state.findings)
     for (const citation of finding.content?.citations ?? []) add('finding', citation);
