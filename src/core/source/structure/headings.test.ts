@@ -31,7 +31,8 @@ describe('numbering', () => {
     ['14 Service failures', '14', 'Service failures', 3],
     ['14.2 Without prejudice', '14.2', 'Without prejudice', 4],
     ['(b) for each sailing', '(b)', 'for each sailing', 20],
-    ['(iii) within reach', '(iii)', 'within reach', 21],
+    ['(iii) within reach', '(iii)', 'within reach', 20],
+    ['ARTICLE IV Supply', 'ARTICLE IV', 'Supply', 2],
   ])('of “%s” is %s', (text, number, rest, rank) => {
     expect(parseNumbering(text)).toEqual({ number, rest, rank });
   });
@@ -99,5 +100,54 @@ describe('the tree of sections', () => {
       builder.offer(line('The board has seven members, of whom two are executive directors.', { distinct: true }))
         .heading,
     ).toBe(false);
+  });
+
+  const bold = { distinct: true } as const;
+
+  test('titles a number that stands alone by the line below it', () => {
+    expect(
+      paths(
+        line('ARTICLE I', bold),
+        line('DEFINITIONS', bold),
+        line('Section 1.01 Terms. The Buyer shall pay.'),
+        line('ARTICLE II', bold),
+      ),
+    ).toEqual(['ARTICLE I', 'ARTICLE I DEFINITIONS', 'ARTICLE I DEFINITIONS › Section 1.01 Terms', 'ARTICLE II']);
+  });
+
+  test('nests brackets by what they follow: (i) is a letter only behind (h)', () => {
+    const found = paths(
+      line('1 Scope', bold),
+      ...['(a) one', '(b) two', '(i) roman', '(ii) roman', '(1) digit', '(iii) roman', '(c) three'].map((text) =>
+        line(text),
+      ),
+    );
+    expect(found.slice(1)).toEqual(
+      ['(a)', '(b)', '(b) › (i)', '(b) › (ii)', '(b) › (ii) › (1)', '(b) › (iii)', '(c)'].map(
+        (path) => `1 Scope › ${path}`,
+      ),
+    );
+    expect(paths(line('1 Scope', bold), line('(g) x'), line('(h) x'), line('(i) x')).at(-1)).toBe('1 Scope › (i)');
+  });
+
+  test('has articles in sections, and sections in articles, as the document has them', () => {
+    const regulation = ['CHAPTER I', 'Section 1', 'Article 1', 'Article 2', 'Section 2', 'Article 3'].map((text) =>
+      line(text, bold),
+    );
+    expect(paths(...regulation).at(-1)).toBe('CHAPTER I › Section 2 › Article 3');
+    const contract = ['ARTICLE I', 'Section 1.01 Terms. All terms.', 'Section 1.02 Use. All use.'].map((text) =>
+      line(text, bold),
+    );
+    expect(paths(...contract).at(-1)).toBe('ARTICLE I › Section 1.02 Use');
+  });
+
+  test('puts nothing under the title of the whole, nor under a table’s caption', () => {
+    const found = paths(
+      line('SUPPLY AGREEMENT', { size: 18, distinct: true }),
+      line('1 Scope', bold),
+      line('Table 3: Dues', bold),
+      line('1.1 The Buyer shall pay.'),
+    );
+    expect(found).toEqual(['SUPPLY AGREEMENT', '1 Scope', '1 Scope', '1 Scope › 1.1']);
   });
 });

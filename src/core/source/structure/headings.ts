@@ -13,15 +13,16 @@ const NAMED: readonly (readonly [RegExp, number])[] = [
   [/^(?:schedule|annex|appendix|exhibit|anhang|anlage|attachment)\s+(?:[IVXLC]+|[A-Z]|\d+)\b\.?/i, 0],
   [/^(?:chapter|kapitel)\s+(?:[IVXLC]+|\d+|[A-Z])\b\.?/i, 1],
   [/^第\s?[\d一二三四五六七八九十]+\s?[章部編]/, 1],
-  [/^(?:section|abschnitt|item|subpart)\s+\d+[A-Z]?(?:\.\d+)*\b\.?/i, 2],
-  [/^(?:article|artikel|regulation|rule|note|§|clause)\s?\d+[A-Za-z]?(?:\.\d+)*\b\.?/i, 2],
+  [/^(?:section|abschnitt|item|subpart)\s+\d+[A-Z]?(?:\.\d+)*\b\.?/i, 2.5],
+  [/^(?:article|artikel)\s?(?:\d+[A-Za-z]?(?:\.\d+)*|[IVXLC]+)\b\.?/i, 2],
+  [/^(?:regulation|rule|note|§|clause)\s?\d+[A-Za-z]?(?:\.\d+)*\b\.?/i, 2],
   [/^第\s?[\d一二三四五六七八九十]+\s?[条節]/, 2],
 ];
 const DOTTED = /^(\d{1,3}(?:\.\d{1,3}){0,4})\.?(?=\s)/;
 const LETTERED = /^([A-Z](?:\.\d{1,3}){1,4}|[A-Z])\.?(?=\s)/;
-const BRACKETED = /^\(?([a-z]{1,2}|[ivx]{1,5}|\d{1,2})\)(?=\s)/;
+const BRACKETED = /^\(?([a-z]{1,2}|[ivx]{1,5}|\d{1,2}|[A-Z])\)(?=\s)/;
 
-/** Ranks: 0 parts and schedules, 1 chapters, 2 sections and articles, 3 and on dotted numbers by depth, 20 and on (a), (i). */
+/** Ranks: 0 parts and schedules, 1 chapters, 2 articles, 2.5 sections, 3 and on dotted numbers by depth, 20 for (a), (i), (1), whose depth the tree tells. */
 export function parseNumbering(text: string): Numbering | null {
   for (const [pattern, rank] of NAMED) {
     const match = pattern.exec(text);
@@ -39,16 +40,16 @@ export function parseNumbering(text: string): Numbering | null {
   }
   const bracketed = BRACKETED.exec(text);
   if (bracketed !== null) {
-    const mark = bracketed[1] as string;
-    const roman = /^[ivx]+$/.test(mark) && !/^[ivx]$/.test(mark);
-    return {
-      number: `(${mark})`,
-      rank: roman || /^\d/.test(mark) ? 21 : 20,
-      rest: text.slice(bracketed[0].length).trim(),
-    };
+    return { number: `(${bracketed[1] as string})`, rank: BRACKETS, rest: text.slice(bracketed[0].length).trim() };
   }
   return null;
 }
+
+const SECTION = /^(?:section|abschnitt|item|subpart)\b/i;
+/** Rank from which a number is one in brackets; the tree adds its depth. */
+const BRACKETS = 20;
+/** Rank of the title of a whole document, which nothing stands under. */
+const TITLE = 90;
 
 /** The outline knows best: its entries rank above all that is guessed from type and numbers. */
 const OUTLINE_DEPTH = 100;
@@ -82,12 +83,30 @@ function titleOf(rest: string): string {
 const CAPTION = /^(?:table|figure|fig\.|chart|tabelle|abbildung|abb\.|図|表)\s*[\dA-Z]+(?:[.-]\d+)*\s*[:.–—-]/i;
 
 /** Words of a sentence, which a title does without. */
-const SPEAKS = /\b(?:shall|must|may|is|are|was|were|will|has|have|had|does|can|ist|sind|wird|muss|kann)\b/i;
+const SPEAKS =
+  /\b(?:shall|must|may|means?|includes?|applies|apply|is|are|was|were|will|has|have|had|does|can|ist|sind|wird|muss|kann)\b/i;
 
 function looksLikeTitle(text: string): boolean {
   if (text.length < 2 || text.length > 110 || !/\p{L}/u.test(text)) return false;
   if (/[.;,:。]$/.test(text)) return /^[^.;,]{2,60}[.:]$/.test(text) && text.length < 60 && !SPEAKS.test(text);
   return !/\b(?:the|of|and|to|a|in|or|by|with|for)$/i.test(text);
+}
+
+/** The title with which a clause begins whose text runs on behind it: "Orders" of "Orders. The Supplier shall …"; null without one. */
+function runInTitle(rest: string): string | null {
+  const title = /^([\p{Lu}“"][^.:;]{1,70}?)(?:\.|:|\s?[—–])\s+\S/u.exec(rest)?.[1];
+  return title !== undefined && title.split(' ').length <= 10 && !SPEAKS.test(title) ? title : null;
+}
+
+const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii', 'xiii', 'xiv', 'xv'];
+
+/** True when a number in brackets comes next after another of the same style: "(b)" after "(a)", "(iv)" after "(iii)", "(2)" after "(1)". */
+function succeeds(before: string, next: string): boolean {
+  const [a, b] = [before, next].map((one) => one.replace(/[()]/g, '')) as [string, string];
+  if (/^\d+$/.test(a) && /^\d+$/.test(b)) return Number(b) - Number(a) >= 1 && Number(b) - Number(a) <= 2;
+  if (ROMAN.includes(a) && ROMAN.includes(b) && ROMAN.indexOf(b) === ROMAN.indexOf(a) + 1) return true;
+  const step = a.length === 1 && b.length === 1 ? b.charCodeAt(0) - a.charCodeAt(0) : 0;
+  return step >= 1 && step <= 2 && !(b === 'i' && a !== 'h');
 }
 
 function follows(previous: string, next: string): boolean {
@@ -109,6 +128,8 @@ function follows(previous: string, next: string): boolean {
 export class SectionBuilder {
   readonly sections: Section[] = [];
   private stack: Open[] = [];
+  /** A number that stood on a line by itself just now, -1 without one. */
+  private untitled = -1;
   private readonly outlineByPage = new Map<number, { key: string; level: number }[]>();
 
   constructor(
@@ -127,6 +148,8 @@ export class SectionBuilder {
   /** Index of the section a line stands in once it has been offered, and whether the line is itself a heading. */
   offer(line: HeadingCandidate): { section: number; heading: boolean } {
     const text = line.text.trim();
+    const untitled = this.untitled;
+    this.untitled = -1;
     const outlined = this.inOutline(text, line.page);
     if (outlined !== null) {
       const numbering = parseNumbering(text);
@@ -135,16 +158,53 @@ export class SectionBuilder {
     }
     if ((!line.opens && !line.distinct) || CAPTION.test(text)) return { section: this.current, heading: false };
     const numbering = parseNumbering(text);
-    if (numbering !== null && this.acceptsNumber(numbering, line)) {
-      const heading = numbering.rank < 20 && this.isTitled(numbering.rest, line);
-      this.push(line, numbering.rank, numbering.number, heading ? numbering.rest : '');
-      return { section: this.current, heading };
-    }
+    if (numbering !== null && this.acceptsNumber(numbering, line)) return this.number(numbering, line);
+    if (numbering === null && untitled >= 0 && this.titles(untitled, text, line))
+      return { section: untitled, heading: true };
     if (numbering === null && this.isTypographic(text, line)) {
-      this.push(line, line.size > 1.3 * this.bodySize ? 1 : 2, null, text);
+      const first = this.sections.length === 0 && line.page === 1;
+      this.push(line, first ? TITLE : line.size > 1.3 * this.bodySize ? 1 : 2, null, text);
       return { section: this.current, heading: true };
     }
     return { section: this.current, heading: false };
+  }
+
+  private number(numbering: Numbering, line: HeadingCandidate): { section: number; heading: boolean } {
+    const { rank, number, rest } = numbering;
+    const heading = rank < BRACKETS && (this.isTitled(rest, line) || (rest === '' && rank < 3));
+    const runIn = rank < 3 && !heading ? runInTitle(rest) : null;
+    const depth = rank >= BRACKETS ? this.bracketRank(number) : SECTION.test(number) ? this.sectionRank() : rank;
+    this.push(line, depth, number, heading ? rest : (runIn ?? ''));
+    // "ARTICLE II" by itself is titled by the line below it.
+    if (heading && rest === '') this.untitled = this.current;
+    return { section: this.current, heading };
+  }
+
+  /** Depth of a "Section": contracts have them in articles, regulations articles in them. The last one tells, else whether an article is open. */
+  private sectionRank(): number {
+    const open = this.stack.findLast((one) => one.number !== null && SECTION.test(one.number));
+    return open?.rank ?? (this.stack.some((one) => one.rank === 2 && one.number !== null) ? 2.5 : 1.5);
+  }
+
+  /** True when a line is the title of the number that stood alone above it, which then bears it. */
+  private titles(index: number, text: string, line: HeadingCandidate): boolean {
+    const section = this.sections[index];
+    if (section === undefined || section.page !== line.page || !(line.distinct || line.size > this.bodySize))
+      return false;
+    if (!looksLikeTitle(text) || text.length > 90 || !line.alone) return false;
+    this.sections[index] = { ...section, title: titleOf(text) };
+    return true;
+  }
+
+  /**
+   * Depth of a number in brackets: beside the last of its own style that it follows, else below what stands there. "(i)" is a letter only
+   * behind "(h)".
+   */
+  private bracketRank(number: string): number {
+    const brackets = this.stack.filter((open) => open.rank >= BRACKETS && open.rank < TITLE);
+    const before = brackets.findLast((open) => open.number !== null && succeeds(open.number, number));
+    if (before !== undefined) return before.rank;
+    return brackets.length === 0 ? BRACKETS : (brackets.at(-1) as Open).rank + 1;
   }
 
   private get current(): number {
@@ -172,8 +232,14 @@ export class SectionBuilder {
 
   private acceptsNumber(numbering: Numbering, line: HeadingCandidate): boolean {
     const { number, rank, rest } = numbering;
-    if (rank < 3) return this.isTitled(rest, line) || (line.distinct && rest.length < 110);
-    if (rank >= 20) return line.opens && this.stack.length > 0;
+    if (rank < 3) {
+      if (this.isTitled(rest, line) || (line.distinct && rest.length < 110) || (rest === '' && line.opens)) return true;
+      // "Section 2.01 Orders. The Supplier shall …" opens a clause whose text runs on behind its title.
+      return (
+        rank >= 2 && line.opens && /^[\p{Lu}“"]/u.test(rest) && (runInTitle(rest) !== null || /[.:—–]$/.test(number))
+      );
+    }
+    if (rank >= BRACKETS) return line.opens && this.stack.length > 0;
     if (!/^[\p{Lu}“"‘'([\d]/u.test(rest)) return false;
     if (/^[A-Z]$/.test(number)) return line.distinct && this.isTitled(rest, line);
     if (line.distinct && line.alone && looksLikeTitle(rest) && line.size >= this.bodySize) return true;
@@ -223,7 +289,8 @@ export class SectionBuilder {
 
   private adopt(section: Section): void {
     while (this.stack.length > section.level) this.stack.pop();
-    const rank = section.number === null ? 2 : (parseNumbering(`${section.number} X`)?.rank ?? 2);
+    const parsed = section.number === null ? 2 : (parseNumbering(`${section.number} X`)?.rank ?? 2);
+    const rank = parsed < BRACKETS ? parsed : this.bracketRank(section.number ?? '');
     this.stack.push({ index: this.sections.length, rank, number: section.number });
     this.sections.push(section);
   }

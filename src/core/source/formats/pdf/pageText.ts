@@ -30,7 +30,8 @@ export interface DraftPage {
 const WORD_GAP = 0.16;
 /** A gap above this part of the type size parts table cells. */
 const CELL_GAP = 1.5;
-const LIST_MARK = /^(?:[•◦▪–—·*-]\s|\(?(?:[a-z]|[ivx]{1,5}|\d{1,2})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d)/u;
+const LIST_MARK =
+  /^(?:[•◦▪–—·*-]\s|\(?(?:[a-zA-Z]|[ivx]{1,5}|\d{1,2})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d|(?:Article|ARTICLE|Section|SECTION|Chapter|CHAPTER|Part|PART|Schedule|SCHEDULE|Annex|ANNEX|Exhibit|EXHIBIT|Appendix|APPENDIX)\s(?:\d+(?:\.\d+)*[A-Z]?|[IVXLC]+|[A-Z])(?:[.:]?\s+\p{Lu}|[.:]?\s*$))/u;
 
 function boxOf(item: RawItem): Box {
   const [ascent, descent] = [0.8 * item.size, 0.21 * item.size];

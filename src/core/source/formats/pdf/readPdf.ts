@@ -56,6 +56,13 @@ function bodyType(drafts: readonly DraftPage[]): { size: number; font: string } 
   return { size: top(sizes) ?? 10, font: top(fonts) ?? '' };
 }
 
+/** True for a line that begins a numbered clause, whatever the paragraph around it looks like. */
+function opensNumbered({ text }: DraftPage, { start, end }: DraftLine): boolean {
+  return /^(?:part|chapter|article|section|schedule|annex|exhibit|appendix|clause|§|\d{1,3}(?:\.\d+)*\.?\s+\p{Lu})/iu.test(
+    text.slice(start, end),
+  );
+}
+
 /** Reads one PDF page by page, in order, each with its lines' roles and sections. */
 export class PdfReading {
   private readonly drafts = new Map<number, Promise<Drafted>>();
@@ -158,7 +165,9 @@ export class PdfReading {
         size,
         distinct: line.font !== this.body.font || size > 1.08 * this.body.size,
         opens,
-        alone: (next === undefined || next.opens || next.font !== line.font) && (cells === null || cells.length === 2),
+        alone:
+          (next === undefined || next.opens || next.font !== line.font || opensNumbered(draft, next)) &&
+          (cells === null || cells.length === 2),
       });
       section = found.section;
       if (found.heading) role = 'heading';
