@@ -152,11 +152,13 @@ describe('files that are refused', () => {
       file('scan.pdf', scan),
       await lease('Berth lease.pdf', '3,200'),
     );
+    const fates = await (await find(page, '[aria-label=Fates]')).evaluate((list) => list.textContent ?? '');
+    expect(fates).toMatch(/“note\.pdf” is not a PDF/);
+    expect(fates).toMatch(/“zero\.pdf” is empty/);
+    await press(page, 'Done');
     await waitForNotice(page, 'looks scanned');
     await allRead(page, 1);
     const told = await notices(page);
-    expect(told).toMatch(/“note\.pdf” is not a PDF/);
-    expect(told).toMatch(/“zero\.pdf” is empty/);
     expect(told).toMatch(/“cut\.pdf” is damaged/);
     expect(told).toMatch(/“scan\.pdf” holds no text on any of its 1 pages/);
     expect(await spines(page)).toHaveLength(1);

@@ -72,7 +72,7 @@ export function PageHead(props: PageHeadProps) {
         </Button>
       </span>
       <Menu
-        label="How the page is looked at"
+        label="View: how the page is looked at"
         trigger="View"
         entries={[
           { label: 'Outline (O)', onSelect: props.onOutline },
