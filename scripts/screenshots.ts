@@ -31,11 +31,31 @@ async function thread(page: Page): Promise<void> {
   await shoot(page, 'desk-thread');
 }
 
+/** A cell framed on its page, what was read laid over it, and words found everywhere. */
+async function pages(page: Page): Promise<void> {
+  await ask(page, 'How many passengers travelled from Aldmere to Skerrow in 2024?');
+  await find(page, '[data-page-frame] [data-part=cell]');
+  await shoot(page, 'desk-table');
+  await page.keyboard.press('r');
+  await shoot(page, 'page-read');
+  await page.keyboard.press('r');
+  await page.keyboard.press('/');
+  await page.keyboard.type('passenger certificate');
+  await page.keyboard.press('Enter');
+  await (await find(page, '[data-claim="found/5"]')).focus();
+  await shoot(page, 'desk-found');
+  await (await find(page, '::-p-aria([name="Ask"][role="tab"])')).click();
+  await (await find(page, 'textarea')).click({ count: 3 });
+  await page.keyboard.press('Backspace');
+  await page.keyboard.press('Escape');
+}
+
 /** A model that can be wrong, another reader beside it, what a document is, and how models are connected. */
 async function careless(page: Page): Promise<void> {
   await page.select('select[aria-label="Answered by"]', 'practice: careless');
-  await ask(page, 'When does a passenger certificate cease to have effect?');
+  await ask(page, 'What must the Operator pay for each Scheduled Sailing not performed?');
   await settled();
+  await (await find(page, '[data-slip]:first-of-type [data-claim]:has([aria-label="checked: altered"])')).focus();
   await shoot(page, 'desk-careless');
   await choose(page, 'More for this slip', 'Second opinion: built-in reader');
   const second = await find(page, '[data-slip] [aria-label="Second opinion"]');
@@ -129,6 +149,7 @@ async function run(): Promise<void> {
   await shoot(page, 'desk-empty');
   await press(page, 'Open the demo dossier');
   await allRead(page, DEMO.length);
+  await page.waitForFunction(() => document.querySelectorAll('[aria-label=Shelf] [data-tables=found]').length === 3);
   await ask(page, 'How many parking places must the Operator provide?');
   await ask(page, 'What was the operating profit in the third quarter?');
   await ask(page, 'What must the Operator pay for each Scheduled Sailing not performed?');
@@ -149,6 +170,7 @@ async function run(): Promise<void> {
   await page.keyboard.press('k');
   await (await find(page, '::-p-aria([name="Ask"][role="tab"])')).click();
   await thread(page);
+  await pages(page);
   await careless(page);
   await review(page, browser.downloads);
   await (await find(page, 'nav a[href="/"]')).click();

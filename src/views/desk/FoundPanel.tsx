@@ -72,6 +72,8 @@ export function FoundPanel({ session, state }: { readonly session: Session; read
 }
 
 /** Dots that lead from an entry of contents to its page. */
+const SEVERAL = /(?:…\s*){2,}/g;
+const SEVERAL = /(?:…\s*){2,}/g;
 const LEADERS = /(?:\s?[.·…]){4,}\s?/g;
 
 /** Context before a find, cut at a word. */
@@ -79,7 +81,8 @@ function before(context: string): string {
   return oneLine(`${context}|`)
     .slice(0, -1)
     .replace(LEADERS, ' … ')
-    .replace(/^\S*\s/, '… ');
+    .replace(/^\S*\s/, '… ')
+    .replace(SEVERAL, '… ');
 }
 
 /** Context behind a find, cut at a word. */
@@ -87,5 +90,6 @@ function behind(context: string): string {
   return oneLine(`|${context}`)
     .slice(1)
     .replace(LEADERS, ' … ')
-    .replace(/\s\S*$/, ' …');
+    .replace(/\s\S*$/, ' …')
+    .replace(SEVERAL, '… ');
 }
