@@ -2,10 +2,13 @@ import { describe, expect, test } from '@jest/globals';
 import { act, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import type { Mark } from '@/core/quote';
+import type { Page } from '@/core/source';
 import { Button, MarkGlyph, markInWords, Ribbon, Spine } from '.';
 import { formText } from './formText';
 import { CellMarks } from './CellMarks';
 import { QuoteMarks } from './QuoteMarks';
+import { ReadingOverlay } from './ReadingOverlay';
+import { rowAt, RowRuler } from './RowRuler';
 
 Object.assign(globalThis, {
   IS_REACT_ACT_ENVIRONMENT: true,
@@ -167,6 +170,54 @@ describe('a spine', () => {
     expect(spine({ progress: 0.25 }).innerHTML).toContain('width: 25%');
     expect(spine({ progress: 1 }).innerHTML).not.toContain('width: 100%');
     expect(spine({ faulty: true }).innerHTML).toContain('text-grave');
+  });
+
+  test('among many is a slim back that says on being pointed at what it is; the open one keeps its words', () => {
+    const slim = spine({ slim: true, chosen: false, faulty: true, progress: 0.5 });
+    expect(slim.querySelector('input')).toBeNull();
+    expect(slim.querySelector('button')?.title).toBe('Lease · PDF · 4 pp · left out');
+    expect(slim.querySelector('button')?.getAttribute('aria-label')).toBe('Open Lease, PDF · 4 pp, left out');
+    expect(slim.innerHTML).toContain('bg-grave');
+    expect(slim.innerHTML).toContain('width: 50%');
+    expect(spine({ slim: true, open: true }).querySelector('input')).not.toBeNull();
+  });
+});
+
+describe('a row ruler', () => {
+  const line = (y: number, x: number, w: number) => ({ box: { x, y, w, h: 10 } });
+  const page = { lines: [line(100, 72, 100), line(101, 300, 80), line(130, 72, 400)] } as unknown as Page;
+
+  test('lies along all that shares a row, across the text, and nowhere between rows', () => {
+    expect(rowAt(page, 105)).toEqual({ x: 72, y: 100, w: 400, h: 11 });
+    expect(rowAt(page, 120)).toBeNull();
+  });
+
+  test('is two rules, above and below', () => {
+    const ruler = draw(<RowRuler row={{ x: 72, y: 100, w: 400, h: 11 }} scale={2} />);
+    const ys = [...ruler.querySelectorAll('line')].map((rule) => Number(rule.getAttribute('y1')));
+    expect(ys).toEqual([199, 223]);
+  });
+});
+
+describe('what was read of a page', () => {
+  test('outlines lines in their order, strikes out what is left out, and frames tables', () => {
+    const lines = (['head', 'heading', 'body'] as const).map((role, at) => ({
+      role,
+      start: at,
+      box: { x: 10, y: 20 * at, w: 50, h: 10 },
+    }));
+    const place = { page: 1, box: { x: 10, y: 40, w: 50, h: 30 } };
+    const shown = draw(
+      <ReadingOverlay page={{ lines } as unknown as Page} tables={[{ place, rows: 3, columns: 2 }]} scale={1} />,
+    );
+    const roles = [...shown.querySelectorAll('[data-role]')].map((part) => part.getAttribute('data-role'));
+    expect(roles).toEqual(['head', 'heading', 'body', 'table']);
+    expect([...shown.querySelectorAll('text')].map((text) => text.textContent)).toEqual([
+      '2',
+      '3',
+      'table: 3 rows, 2 columns',
+    ]);
+    expect(shown.querySelectorAll('[data-role=head] line')).toHaveLength(1);
   });
 });
 

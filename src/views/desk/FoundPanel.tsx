@@ -71,8 +71,7 @@ export function FoundPanel({ session, state }: { readonly session: Session; read
   );
 }
 
-/** Dots that lead from an entry of contents to its page. */
-const SEVERAL = /(?:…\s*){2,}/g;
+/** Dots that lead from an entry of contents to its page, and marks of omission that come together. */
 const SEVERAL = /(?:…\s*){2,}/g;
 const LEADERS = /(?:\s?[.·…]){4,}\s?/g;
 

@@ -1,9 +1,14 @@
 'use client';
 
-import { useRef, type ChangeEvent } from 'react';
+import clsx from 'clsx';
+import { useRef, useState, type ChangeEvent } from 'react';
 import type { Shelved } from '@/store';
-import { Button, counted, Menu, Spine, type MenuEntry } from '@/ui';
+import { Button, counted, Menu, Spine, useSize, type MenuEntry } from '@/ui';
 import { pickedFiles, type Session, type SessionState } from '../session';
+import { WholeShelf } from './WholeShelf';
+
+/** Pixels a spine needs to be read; with less for each, all but the open one grow slim. */
+const SPINE_WIDTH = 115;
 
 interface ShelfProps {
   readonly session: Session;
@@ -46,12 +51,15 @@ function notchesOf({ source, edition }: Shelved, state: SessionState): { at: num
 
 /** The documents of the dossier, side by side; which are asked is chosen here. */
 export function Shelf({ session, state }: ShelfProps) {
+  const [row, { width }] = useSize<HTMLUListElement>();
+  const [whole, setWhole] = useState(false);
+  const slim = width > 0 && state.shelf.length * SPINE_WIDTH > width;
   return (
     <section
       aria-label="Shelf"
       className="flex shrink-0 items-end gap-3 border-b-[3px] border-rule bg-ground px-4 pt-2.5"
     >
-      <ul className="flex min-w-0 flex-1 gap-[3px] overflow-x-auto">
+      <ul ref={row} className={clsx('flex min-w-0 flex-1 overflow-x-auto', slim ? 'gap-px' : 'gap-[3px]')}>
         {state.shelf.map((shelved) => (
           <Spine
             key={shelved.source.id}
@@ -62,6 +70,7 @@ export function Shelf({ session, state }: ShelfProps) {
             open={state.open?.sourceId === shelved.source.id}
             progress={progressOf(shelved)}
             tables={shelved.edition.tables !== null}
+            slim={slim}
             faulty={shelved.edition.state === 'failed'}
             notches={notchesOf(shelved, state)}
             onOpen={() => session.openPage(shelved.source.id, 1)}
@@ -75,7 +84,15 @@ export function Shelf({ session, state }: ShelfProps) {
           </li>
         )}
       </ul>
+      {slim && (
+        <div className="pb-3">
+          <Button title="The whole shelf as a list" onClick={() => setWhole(true)}>
+            All {state.shelf.length} ▾
+          </Button>
+        </div>
+      )}
       <BringIn session={session} />
+      {whole && <WholeShelf session={session} state={state} detail={detailOf} onClose={() => setWhole(false)} />}
     </section>
   );
 }

@@ -1,7 +1,8 @@
 import { problem, wordProblem, type Problem } from '@/core/problem';
 import { cites } from '@/core/review';
 import { announce, editionId, removeSource, shelve, updateEdition, updateSource, type Shelved } from '@/store';
-import { hireArchivist, hireReader } from '@/workers/clients';
+import { hireArchivist, hireReader, type Hired } from '@/workers/clients';
+import type { ReadingApi } from '@/workers/reading.worker';
 import { v4 as uuid } from 'uuid';
 import type { Arrival, Fate } from './arrivals';
 import type { SessionBase } from './base';
@@ -36,14 +37,16 @@ export class Documents {
     this.stopped = false;
     const fates: Fate[] = [];
     const all = [...arrivals];
+    const reader = hireReader();
     for (let at = 0; at < all.length && !this.stopped; at += 1) {
       const arrival = all[at] as Arrival;
       if (all.length > FEW) base.state.update({ bringing: { done: at, total: all.length } });
       await base.guard(async () => {
         if (/\.zip$/i.test(arrival.file.name)) all.push(...(await this.unpack(arrival, fates)));
-        else fates.push(await this.admit(arrival));
+        else fates.push(await this.admit(arrival, reader));
       });
     }
+    reader.end();
     for (const { file, folder } of this.stopped ? all.slice(fates.length) : [])
       fates.push({ name: file.name, folder, fate: 'passed over', why: 'you stopped before it' });
     base.state.update({ bringing: null });
@@ -76,13 +79,11 @@ export class Documents {
     }));
   }
 
-  private async admit({ file, folder }: Arrival): Promise<Fate> {
+  private async admit({ file, folder }: Arrival, reader: Hired<ReadingApi>): Promise<Fate> {
     const { base } = this;
     const fated = (fate: Fate['fate'], why = ''): Fate => ({ name: file.name, folder, fate, why });
     base.state.update({ arriving: [...base.now.arriving, file.name] });
-    const reader = hireReader();
     const admitted = await reader.api.admit(file);
-    reader.end();
     base.state.update({ arriving: base.now.arriving.filter((name) => name !== file.name) });
     if (!admitted.ok) return fated('refused', wordProblem(admitted.problem));
     const { sha256 } = admitted.value;
