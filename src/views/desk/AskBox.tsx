@@ -131,7 +131,7 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
           mode !== 'check' && 'italic',
         )}
       />
-      <div className="flex items-center gap-2 px-2 pb-2">
+      <div className="flex flex-wrap items-center gap-x-2 gap-y-1 px-2 pb-2">
         <div role="tablist" aria-label="What to do" className="flex whitespace-nowrap">
           {(Object.keys(MODES) as Mode[]).map((one) => (
             <button

@@ -12,12 +12,12 @@ interface FindChoicesProps {
 /** How words are looked for, and where. */
 export function FindChoices({ way, onWay, here, onHere, open }: FindChoicesProps) {
   return (
-    <span className="ml-auto flex min-w-0 items-center gap-2 whitespace-nowrap">
+    <span className="ml-auto flex items-center gap-2 whitespace-nowrap">
       <select
         aria-label="How the words stand"
         value={way}
         onChange={(event) => onWay(event.target.value as FindWay)}
-        className="min-w-0 rounded-[3px] border border-rule bg-leaf px-1 py-0.5"
+        className="rounded-[3px] border border-rule bg-leaf px-1 py-0.5"
       >
         <option value="phrase">as written</option>
         <option value="near">near each other</option>

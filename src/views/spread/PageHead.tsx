@@ -52,10 +52,10 @@ export function PageHead(props: PageHeadProps) {
       </h2>
       <GoTo field={props.field} label={label} number={number} pageCount={pageCount} onGo={props.onGo} />
       <Button title="Previous page (←)" disabled={number <= 1} onClick={() => onPage(number - 1)}>
-        ‹ Previous
+        ‹ <span className="max-[1150px]:sr-only">Previous</span>
       </Button>
       <Button title="Next page (→)" disabled={number >= pageCount} onClick={() => onPage(number + 1)}>
-        Next ›
+        <span className="max-[1150px]:sr-only">Next</span> ›
       </Button>
       <span className="flex items-center">
         <Button aria-label="Smaller" onClick={() => onLook({ zoom: zoomed(zoom, -1) })}>
