@@ -12,9 +12,9 @@ export interface Caption {
 
 /** Lines above a table in which its caption and measure are looked for. */
 const REACH = 8;
-/** A line that gives nothing but the measure: "(in thousands of crowns)", "Crowns thousand". */
+/** Characters of a line that says how amounts are given, at most. */
 const MEASURE_LINE = 110;
-/** Lines that may stand between a table and the line that names it, in line heights. */
+/** How far above a table the line that names it may stand, in line heights. */
 const NEAR = 3;
 
 function textOf(band: Band): string {

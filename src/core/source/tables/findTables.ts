@@ -11,8 +11,8 @@ import { ruledGrids, strokesOf } from './ruled';
 import type { Rule, Table, TableCell, TablePlace, TableRow } from './types';
 import { measured } from './values';
 
-/** Lines of running text at the foot of a page, or at the head of the next, that part two tables. */
-const PARTING_LINES = 1;
+/** Lines that may stand above the rest of a table on its next page, such as a title that comes again. */
+const LINES_BETWEEN = 1;
 
 /** More rules than this are a drawing or a form's ground, and frame no table. */
 const MOST_RULES = 3000;
@@ -48,7 +48,7 @@ function goesOn(upper: Grid, lower: Grid): boolean {
       return before ? line.start < (first?.start ?? 0) : line.start > (last?.end ?? 0);
     }).length;
   };
-  if (flow(upper, false) > 0 || flow(lower, true) >= PARTING_LINES + 1) return false;
+  if (flow(upper, false) > 0 || flow(lower, true) > LINES_BETWEEN) return false;
   const shift = (upper.columns[0]?.x0 ?? 0) - (lower.columns[0]?.x0 ?? 0);
   return sameColumns(upper.columns, lower.columns, shift);
 }

@@ -18,13 +18,13 @@ const SCALES: readonly (readonly [RegExp, number])[] = [
   [/万(?!円?台)/u, 1e4],
   [/\bhundreds\b/iu, 1e2],
 ];
-/** Where a scale is meant as one: "in thousands of crowns", "crowns thousand", "(€ million)", "$'000", "単位：千円". */
 const MONEY = String.raw`crowns?|dollars?|euros?|pounds?(?:\s+sterling)?|yen|francs?|marks?|kroner|kronor|rupees?|usd|eur|gbp|jpy|chf|sek|nok|dkk|cad|aud|teur|円|ユーロ|ドル|us\$|\$|€|£|¥`;
 const MEASURES = String.raw`mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a`;
 const UNIT = new RegExp(String.raw`([$€£¥円])|(?<![\p{L}\d])(${MONEY})(?![\p{L}])`, 'iu');
 const MEASURE = new RegExp(String.raw`^(?:in\s+)?(${MEASURES})$`, 'iu');
 const PERCENT = /%|\bper\s?cent\b|\bpercent(?:age)?\b|\bprozent\b/iu;
 const EXCEPT = /\b(?:except|other than|unless|save|außer)\b(?<what>.*)$/iu;
+/** Where a scale is meant as one: "in thousands of crowns", "crowns thousand", "(€ million)", "$'000", "単位：千円". */
 const SAYS_SCALE = new RegExp(
   String.raw`\b(?:in|amounts|figures|expressed|stated)\b.*|(?:${MONEY})\s*['’‘]?\s*(?:thousands?|millions?|billions?|000s?|m\b|mn\b|bn\b|mio|mrd|tsd)|(?:thousands?|millions?|billions?)(?:\s+of)?\s+(?:${MONEY})|^\W*(?:thousands?|millions?|billions?)\W*$|単位|[百千十]+[万億]?円|\(\s*(?:(?:${MONEY})\s*)?(?:thousands?|millions?|billions?|['’‘]?000s?)\s*\)|\bteur\b|\bt€|\b(?:mio|mrd|tsd)\b`,
   'iu',
