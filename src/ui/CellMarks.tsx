@@ -1,4 +1,4 @@
-import type { Box } from '@/core/source';
+import { unionBox, type Box } from '@/core/source';
 import { marginBracket } from './QuoteMarks';
 
 interface CellMarksProps {
@@ -18,14 +18,6 @@ interface CellMarksProps {
 /** Points between a figure and its frame. */
 const PAD = 2.5;
 
-function around(boxes: readonly Box[]): Box {
-  const x = Math.min(...boxes.map((box) => box.x));
-  const y = Math.min(...boxes.map((box) => box.y));
-  const right = Math.max(...boxes.map((box) => box.x + box.w));
-  const bottom = Math.max(...boxes.map((box) => box.y + box.h));
-  return { x, y, w: right - x, h: bottom - y };
-}
-
 /** The line that leads the eye from a frame to a label or head, along the row or the column; null where they touch or lie askew. */
 function leader(frame: Box, other: Box): readonly [number, number, number, number] | null {
   const middle = frame.y + frame.h / 2;
@@ -42,7 +34,7 @@ function leader(frame: Box, other: Box): readonly [number, number, number, numbe
 /** A cell framed, its row label and column head ruled beneath, with a fine line from each that keeps the eye in its row and column. SVG, in the pixels of its parent. */
 export function CellMarks({ value, row, column, scale, grave, margin, left = 0 }: CellMarksProps) {
   if (value.length === 0) return null;
-  const inner = around(value);
+  const inner = unionBox(value);
   const frame = { x: inner.x - PAD, y: inner.y - 1, w: inner.w + 2 * PAD, h: inner.h + 2 };
   const own = row.filter((box) => Math.abs(box.y - inner.y) < 3 * inner.h || Math.abs(box.x - inner.x) < 3 * inner.w);
   const leaders = [row.at(-1), column.at(-1)].flatMap((box) => (box === undefined ? [] : (leader(frame, box) ?? [])));

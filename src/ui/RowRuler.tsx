@@ -1,13 +1,12 @@
-import type { Box, Page } from '@/core/source';
+import { unionBox, type Box, type Page } from '@/core/source';
 
 /** The printed row at a height of the page, over all lines that share it, in points; null between rows. */
 export function rowAt(page: Page, y: number): Box | null {
   const on = page.lines.filter((line) => y >= line.box.y && y <= line.box.y + line.box.h);
   if (on.length === 0) return null;
-  const [top, bottom] = [Math.min(...on.map((one) => one.box.y)), Math.max(...on.map((one) => one.box.y + one.box.h))];
-  const left = Math.min(...page.lines.map((one) => one.box.x));
-  const right = Math.max(...page.lines.map((one) => one.box.x + one.box.w));
-  return { x: left, y: top, w: right - left, h: bottom - top };
+  const { y: top, h } = unionBox(on.map((line) => line.box));
+  const { x, w } = unionBox(page.lines.map((line) => line.box));
+  return { x, y: top, w, h };
 }
 
 /** Two fine rules above and below a row, across the text: the eye keeps to it. */

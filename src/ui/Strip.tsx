@@ -1,5 +1,5 @@
 import type { CellPlace } from '@/core/quote';
-import { boxesOf, boxesOn, type Box, type Page, type Span } from '@/core/source';
+import { boxesOf, boxesOn, unionBox, type Box, type Page, type Span } from '@/core/source';
 import type { ReactNode } from 'react';
 import { Bitmap } from './Bitmap';
 import { CellMarks } from './CellMarks';
@@ -45,19 +45,12 @@ function middle(box: Box): number {
   return box.y + box.h / 2;
 }
 
-function union(boxes: readonly Box[]): Box {
-  const [x, y] = [Math.min(...boxes.map((box) => box.x)), Math.min(...boxes.map((box) => box.y))];
-  const right = Math.max(...boxes.map((box) => box.x + box.w));
-  const bottom = Math.max(...boxes.map((box) => box.y + box.h));
-  return { x, y, w: right - x, h: bottom - y };
-}
-
 /** The pieces of the page that show a cell with its label and its column heads, of one width: one where they stand near, else the heads and the row apart. */
 function cellPieces(page: Page, row: Box, cell: CellPlace): Box[] {
   const heads = boxesOn(page, cell.column);
   if (heads.length === 0) return [row];
-  const over = union(heads);
-  const all = union([over, row, ...boxesOn(page, cell.row)]);
+  const over = unionBox(heads);
+  const all = unionBox([over, row, ...boxesOn(page, cell.row)]);
   const [x, right] = [
     Math.max(0, Math.min(row.x, all.x - PAD)),
     Math.min(page.width, Math.max(row.x + row.w, all.x + all.w + PAD)),
@@ -65,7 +58,7 @@ function cellPieces(page: Page, row: Box, cell: CellPlace): Box[] {
   const width = { x, w: right - x };
   const above = row.y - over.y - over.h;
   // Heads beside the row, as on a page whose text is turned, stand within it or far off: one piece shows all.
-  if (above < NEAR_HEADS) return [{ ...union([row, { ...over, y: over.y - PAD, h: over.h + PAD }]), ...width }];
+  if (above < NEAR_HEADS) return [{ ...unionBox([row, { ...over, y: over.y - PAD, h: over.h + PAD }]), ...width }];
   return [
     { ...width, y: over.y - PAD, h: over.h + PAD + 1 },
     { ...row, ...width },

@@ -5,7 +5,7 @@ export { formText } from './formText';
 export { Drawing, type Draw, type Picture } from './drawing';
 export { MarkGlyph, markInWords } from './MarkGlyph';
 export { Menu, type MenuEntry } from './Menu';
-export { PagePaper, type PageSelection } from './PagePaper';
+export { PagePaper, type PageSelection, type Turn } from './PagePaper';
 export { ReadingOverlay } from './ReadingOverlay';
 export { Ribbon, type RibbonMark } from './Ribbon';
 export { saveFile } from './saveFile';

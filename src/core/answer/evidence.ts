@@ -1,5 +1,5 @@
 import { tokenize, type Language } from '../text';
-import { inverseFrequency, sectionOf, termsOf, unitsOfPassage, valueTerms, type Hit, type UnitText } from '../search';
+import { inverseFrequency, sectionOf, termSet, termsOf, unitsOfPassage, type Hit, type UnitText } from '../search';
 import { definingShare, freshMentions, kindNearness } from './kinds';
 import type { Question } from './question';
 import { labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
@@ -61,10 +61,6 @@ class TermWeights {
   }
 
   readonly has = (term: string): boolean => this.asked.has(term);
-}
-
-function termSet(text: string, language: Language): Set<string> {
-  return new Set([...termsOf(text, language).map((one) => one.term), ...valueTerms(text, language)]);
 }
 
 function union(...sets: readonly ReadonlySet<string>[]): Set<string> {

@@ -1,14 +1,8 @@
 import type { Language } from '../text';
-import { termsOf, valueTerms } from '../search';
+import { termSet } from '../search';
+import { isPointer } from '../source';
 import type { Question } from './question';
 import type { RowOfTable } from './tableRows';
-
-/** Columns that say where more is told, not what is asked. */
-const POINTER = /^(?:notes?|ref(?:erence)?s?|page|clause|no)\.?$/i;
-
-function terms(text: string, language: Language): Set<string> {
-  return new Set([...termsOf(text, language).map((one) => one.term), ...valueTerms(text, language)]);
-}
 
 /** What a table says over a row: labels, the caption, the heads of its columns; as search terms. */
 export interface RowTerms {
@@ -25,10 +19,10 @@ export function wordsOver({ table, row }: RowOfTable): string {
 
 export function rowTerms({ table, row }: RowOfTable, language: Language): RowTerms {
   return {
-    label: terms(row.path.at(-1) ?? '', language),
-    path: terms(row.path.join(' '), language),
-    caption: terms(table.caption ?? '', language),
-    heads: terms(table.columns.flatMap((column) => column.path).join(' '), language),
+    label: termSet(row.path.at(-1) ?? '', language),
+    path: termSet(row.path.join(' '), language),
+    caption: termSet(table.caption ?? '', language),
+    heads: termSet(table.columns.flatMap((column) => column.path).join(' '), language),
   };
 }
 
@@ -43,13 +37,13 @@ export function labelShare({ label }: RowTerms, isAsked: (term: string) => boole
  * first. Null when no cell with a figure stands there, or none is of the period asked for.
  */
 export function columnAsked({ table, row }: RowOfTable, question: Question, language: Language): number | null {
-  const own = rowTerms({ table, row }, language).path;
+  const own = termSet(row.path.join(' '), language);
   const asked = new Set(question.terms.map((one) => one.term).filter((term) => !own.has(term)));
   let best: number | null = null;
   let most = -1;
   table.columns.forEach((column, at) => {
-    const heads = terms(column.path.join(' '), language);
-    if (row.cells[at]?.value == null || POINTER.test(column.path.join(' ').trim())) return;
+    const heads = termSet(column.path.join(' '), language);
+    if (row.cells[at]?.value == null || isPointer(column.path.join(' '))) return;
     const periods = question.periods.filter((period) => heads.has(period)).length;
     const words = [...heads].filter((term) => asked.has(term)).length;
     const score = 2 * periods + words;

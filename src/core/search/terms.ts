@@ -62,6 +62,11 @@ export function valueTerms(text: string, language: Language): string[] {
   return [...compounds, ...values, ...findDates(text).map((one) => `@${one.value}`)];
 }
 
+/** Every term of a text: its stems, and its numbers, dates and compound names. */
+export function termSet(text: string, language: Language): Set<string> {
+  return new Set([...termsOf(text, language).map((one) => one.term), ...valueTerms(text, language)]);
+}
+
 export function termsOf(text: string, language: Language): Term[] {
   return termsOfTokens(tokenize(text), language);
 }

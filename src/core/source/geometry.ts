@@ -41,6 +41,18 @@ function merge(boxes: Box[], box: Box): void {
   };
 }
 
+/** The box around some boxes; there must be one at least. */
+export function unionBox(boxes: readonly Box[]): Box {
+  const x = Math.min(...boxes.map((box) => box.x));
+  const y = Math.min(...boxes.map((box) => box.y));
+  return {
+    x,
+    y,
+    w: Math.max(...boxes.map((box) => box.x + box.w)) - x,
+    h: Math.max(...boxes.map((box) => box.y + box.h)) - y,
+  };
+}
+
 /** Boxes of those spans that stand on a page, in their order. */
 export function boxesOn(page: Page, spans: readonly Span[]): Box[] {
   return spans.filter((span) => span.page === page.number).flatMap((span) => boxesOf(page, span));

@@ -1,10 +1,11 @@
 export type { Box, EditionFacts, Geometry, Line, LineRole, Page, Reading, Section, Span } from './types';
-export { boxesOf, boxesOn } from './geometry';
+export { boxesOf, boxesOn, unionBox } from './geometry';
 export { isFlow, lineAt, sectionPath } from './types';
 export { openPdf, openingParameters, type PdfAssets, type PdfFile } from './formats/pdf/engine';
 export { PdfReading, type PageRead, type PdfStart, type ReadingOptions } from './formats/pdf/readPdf';
 export { readText } from './formats/text';
 export {
+  isPointer,
   mayHoldTables,
   TableFinder,
   type Heads,

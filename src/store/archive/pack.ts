@@ -1,3 +1,4 @@
+import { isLitter } from '../../core/litter';
 import { problem, ProblemError } from '../../core/problem';
 import { unzip } from './unzip';
 
@@ -12,18 +13,17 @@ export interface PackedFile {
   readonly bytes: Blob;
 }
 
-/** True for what systems leave in folders and no one means to bring in. */
-function isLitter(path: string): boolean {
-  return path.endsWith('/') || path.split('/').some((part) => part.startsWith('.') || part === '__MACOSX');
-}
-
 /** The files of a ZIP file. Throws a ProblemError when it is damaged or unpacks to more than a browser should hold. */
 export async function unpackFiles(zip: Blob, name: string): Promise<PackedFile[]> {
   const invalid = (reason: string): ProblemError => new ProblemError(problem('pack-invalid', { file: name, reason }));
-  const bounds = { entries: MOST_ENTRIES, all: MOST_ALL, most: (path: string) => (isLitter(path) ? null : MOST_FILE) };
+  const bounds = {
+    entries: MOST_ENTRIES,
+    all: MOST_ALL,
+    most: (path: string) => (path.endsWith('/') || isLitter(path) ? null : MOST_FILE),
+  };
   const entries = await unzip(zip, bounds, invalid);
   return entries.map((entry) => {
-    const parts = entry.name.split(/[/\\]/).filter((part) => part !== '' && part !== '.' && part !== '..');
+    const parts = entry.name.split(/[/\\]/).filter((part) => part !== '');
     return { name: parts.at(-1) ?? entry.name, folder: parts.slice(0, -1).join('/'), bytes: entry.bytes };
   });
 }

@@ -1,7 +1,7 @@
 import { MOST_FOUND, type Citation } from '@/core/quote';
 import { oneLine } from '@/core/text';
 import { counted } from '@/ui';
-import { documentOf, Finder, type Session, type SessionState } from '../session';
+import { documentOf, foundKey, type Session, type SessionState } from '../session';
 import { Choosable } from '../spread';
 
 /** Where the words looked for stand, document by document; pressing a place opens its page. */
@@ -44,14 +44,14 @@ export function FoundPanel({ session, state }: { readonly session: Session; read
             <Choosable
               key={at}
               session={session}
-              choice={Finder.key(at)}
+              choice={foundKey(at)}
               citation={citation}
-              chosen={state.chosen?.key === Finder.key(at)}
+              chosen={state.chosen?.key === foundKey(at)}
               label={`Place ${at + 1}, page ${citation.label ?? citation.page}`}
               steps
             >
               <p
-                data-connect={state.chosen?.key === Finder.key(at) ? 'strip' : undefined}
+                data-connect={state.chosen?.key === foundKey(at) ? 'strip' : undefined}
                 className="flex gap-3 text-[13.5px] leading-[19px]"
               >
                 <span className="w-10 shrink-0 pt-px text-right text-[12px] text-muted tabular-nums">

@@ -1,3 +1,5 @@
+import { isLitter } from '@/core/litter';
+
 /** A file that is brought in, with the folders it lay in, parted by "/". */
 export interface Arrival {
   readonly file: File;
@@ -11,10 +13,6 @@ export interface Fate {
   readonly fate: 'taken in' | 'here already' | 'to be decided' | 'refused' | 'passed over';
   /** Why, where that needs saying. */
   readonly why: string;
-}
-
-function isLitter(path: string): boolean {
-  return path.split('/').some((part) => part.startsWith('.'));
 }
 
 /** Files of a picker; those of a whole folder bring their path along. */

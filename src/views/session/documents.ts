@@ -1,6 +1,15 @@
 import { problem, wordProblem, type Problem } from '@/core/problem';
 import { cites } from '@/core/review';
-import { announce, editionId, removeSource, shelve, updateEdition, updateSource, type Shelved } from '@/store';
+import {
+  announce,
+  editionId,
+  getEdition,
+  removeSource,
+  shelve,
+  updateEdition,
+  updateSource,
+  type Shelved,
+} from '@/store';
 import { hireArchivist, hireReader, type Hired } from '@/workers/clients';
 import type { ReadingApi } from '@/workers/reading.worker';
 import { v4 as uuid } from 'uuid';
@@ -23,7 +32,8 @@ export class Documents {
     onChange: () => void this.base.guard(() => this.base.loadShelf()),
   });
 
-  private stopped = false;
+  /** Rounds of bringing in that are under way; a stopped one ends after the file at hand. */
+  private readonly rounds = new Set<{ stopped: boolean }>();
 
   /** `onRead` is called when a document has been read to its end. */
   constructor(
@@ -34,20 +44,23 @@ export class Documents {
   /** Brings files in, those of ZIP files too; each is taken, asked about or refused on its own. What became of many is told in one list. */
   async bringIn(arrivals: readonly Arrival[]): Promise<void> {
     const { base } = this;
-    this.stopped = false;
+    const round = { stopped: false };
+    this.rounds.add(round);
     const fates: Fate[] = [];
-    const all = [...arrivals];
+    const waiting = [...arrivals];
     const reader = hireReader();
-    for (let at = 0; at < all.length && !this.stopped; at += 1) {
-      const arrival = all[at] as Arrival;
-      if (all.length > FEW) base.state.update({ bringing: { done: at, total: all.length } });
+    for (let done = 0; waiting.length > 0 && !round.stopped; done += 1) {
+      const arrival = waiting.shift() as Arrival;
+      const total = done + 1 + waiting.length;
+      if (total > FEW) base.state.update({ bringing: { done, total } });
       await base.guard(async () => {
-        if (/\.zip$/i.test(arrival.file.name)) all.push(...(await this.unpack(arrival, fates)));
+        if (/\.zip$/i.test(arrival.file.name)) waiting.unshift(...(await this.unpack(arrival, fates)));
         else fates.push(await this.admit(arrival, reader));
       });
     }
     reader.end();
-    for (const { file, folder } of this.stopped ? all.slice(fates.length) : [])
+    this.rounds.delete(round);
+    for (const { file, folder } of waiting)
       fates.push({ name: file.name, folder, fate: 'passed over', why: 'you stopped before it' });
     base.state.update({ bringing: null });
     if (fates.length > FEW) base.decide({ kind: 'arrived', fates });
@@ -56,7 +69,7 @@ export class Documents {
 
   /** Lets the files that are being brought in be, after the one at hand. */
   stopBringing(): void {
-    this.stopped = true;
+    for (const round of this.rounds) round.stopped = true;
   }
 
   private tellFate({ fate, why }: Fate): void {
@@ -163,14 +176,16 @@ export class Documents {
 
   private async afterFault(shelved: Shelved, found: Problem): Promise<void> {
     const { base } = this;
-    if (REFUSED.has(found.code)) {
+    const { id } = shelved.edition;
+    if ((await getEdition(id))?.state === 'ready') {
+      // Read to its end before: only its tables could not be looked for, and it stays as it is.
+      await updateEdition(id, (edition) => ({ ...edition, tables: 0 }));
+      base.tell(wordProblem(found), 'fault');
+    } else if (REFUSED.has(found.code)) {
       await removeSource(shelved.source.id, false);
       base.tell(wordProblem(found), 'fault');
     } else {
-      // A document that was read to its end stays ready when only its tables could not be looked for.
-      await updateEdition(shelved.edition.id, (edition) =>
-        edition.state === 'ready' ? { ...edition, tables: 0 } : { ...edition, state: 'failed', problem: found },
-      );
+      await updateEdition(id, (edition) => ({ ...edition, state: 'failed', problem: found }));
       if (LOCKED.has(found.code)) base.decide({ kind: 'password', shelved, problem: found });
       else base.tell(wordProblem(found), 'fault');
     }

@@ -18,9 +18,14 @@ export class Finder {
     base.state.update({ found: { wanted, way, places: result.value } });
     return true;
   }
+}
 
-  /** The key under which a found place is chosen. */
-  static key(at: number): string {
-    return `found/${at}`;
-  }
+/** The key under which a found place is chosen. */
+export function foundKey(at: number): string {
+  return `found/${at}`;
+}
+
+/** True while a found place is what is looked at. */
+export function isFoundKey(key: string | undefined): boolean {
+  return key?.startsWith('found/') === true;
 }

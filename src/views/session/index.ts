@@ -2,7 +2,7 @@ export { droppedFiles, pickedFiles, type Arrival, type Fate } from './arrivals';
 export { claimKey } from './asking';
 export { FIRST_NAME, type Storage } from './dossiers';
 export { documentOf } from './documentOf';
-export { Finder } from './finding';
+export { foundKey, isFoundKey } from './finding';
 export type { Incoming, RecheckedQuote } from './findings';
 export { BUILT_IN_READER, type ReaderChoice } from './state';
 export type { Session } from './session';

@@ -1,5 +1,5 @@
 import type { Ref } from 'react';
-import { Button, Menu } from '@/ui';
+import { Button, Menu, type Turn } from '@/ui';
 import { GoTo } from './GoTo';
 
 /** Sizes a page is shown at, against the width of the leaf. */
@@ -8,7 +8,7 @@ export const ZOOMS = [0.5, 0.67, 0.8, 1, 1.25, 1.5, 2, 3];
 /** How a page is looked at: turned by so many degrees clockwise, with what was read laid over it, with a ruler along the row pointed at. */
 export interface Looking {
   readonly zoom: number;
-  readonly turn: 0 | 90 | 180 | 270;
+  readonly turn: Turn;
   readonly reading: boolean;
   readonly ruler: boolean;
 }
@@ -24,8 +24,8 @@ export function zoomed(zoom: number, by: number): number {
   return ZOOMS[Math.min(ZOOMS.length - 1, Math.max(0, at + by))] ?? 1;
 }
 
-export function turnedOn({ turn }: Looking): Looking['turn'] {
-  return ((turn + 90) % 360) as Looking['turn'];
+export function turnedOn({ turn }: Looking): Turn {
+  return ((turn + 90) % 360) as Turn;
 }
 
 interface PageHeadProps {

@@ -1,7 +1,7 @@
 import type { RibbonMark } from '@/ui';
 import type { Citation } from '@/core/quote';
 import type { StoredSlip } from '@/store';
-import { documentOf, type SessionState } from '../session';
+import { documentOf, isFoundKey, type SessionState } from '../session';
 
 /** What the ribbon shows of the open document: the chosen quote, this answer's evidence and hits, and all findings. */
 export function ribbonMarks(state: SessionState): RibbonMark[] {
@@ -16,7 +16,7 @@ export function ribbonMarks(state: SessionState): RibbonMark[] {
   };
   if (slip?.kind === 'question')
     for (const passage of slip.answer.passages) if (passage.sourceId === sourceId) put('hit', passage.page);
-  if (state.chosen?.key.startsWith('found/') === true) for (const place of state.found?.places ?? []) add('hit', place);
+  if (isFoundKey(state.chosen?.key)) for (const place of state.found?.places ?? []) add('hit', place);
   for (const citation of slip === undefined ? [] : citationsOf(slip)) add('evidence', citation);
   for (const finding of state.findings)
     for (const citation of finding.content?.citations ?? []) add('finding', citation);

@@ -96,8 +96,20 @@ export interface Cuts {
 const NO_CUTS: Cuts = { ruled: [], open: [] };
 const CUT_GAP = 0.4;
 
-/** The page's runs without leaders, cut where spaces stand in a row. */
-function piecesOf(page: Page, turn: Turn): Piece[] {
+/** Pieces of pages that are being looked through: their rows are asked for several times, in several ways. */
+const laidOut = new WeakMap<Page, readonly Piece[]>();
+
+/** The page's runs without leaders, cut where spaces stand in a row, in order of the text. `turn` is the page's own. */
+function piecesOf(page: Page, turn: Turn): readonly Piece[] {
+  let pieces = laidOut.get(page);
+  if (pieces === undefined) {
+    pieces = cutPieces(page, turn).sort((a, b) => a.start - b.start);
+    laidOut.set(page, pieces);
+  }
+  return pieces;
+}
+
+function cutPieces(page: Page, turn: Turn): Piece[] {
   const { starts, ends, boxes } = page.geometry;
   const pieces: Piece[] = [];
   for (let run = 0; run < starts.length; run += 1) {
@@ -163,7 +175,7 @@ function joined(page: Page, pieces: readonly Piece[], cuts: Cuts): Atom[] {
  * shares a baseline, as in a grid whose cells were read one after the other.
  */
 export function bandsOf(page: Page, turn: Turn, across: boolean, cuts: Cuts = NO_CUTS): Band[] {
-  const pieces = piecesOf(page, turn).sort((a, b) => a.start - b.start);
+  const pieces = piecesOf(page, turn);
   const byLine: { line: Line; pieces: Piece[] }[] = [];
   let at = 0;
   for (const line of page.lines) {
@@ -186,7 +198,12 @@ export function bandsOf(page: Page, turn: Turn, across: boolean, cuts: Cuts = NO
     }
   }
   return groups
-    .map((group) => ({ ...group, atoms: joined(page, group.pieces, cuts) }))
-    .map(({ atoms, lines, y0, y1 }) => ({ atoms, lines, y0, y1, side: !lines.some(isFlow) }))
+    .map(({ pieces: own, lines, y0, y1 }) => ({
+      atoms: joined(page, own, cuts),
+      lines,
+      y0,
+      y1,
+      side: !lines.some(isFlow),
+    }))
     .sort((a, b) => a.y0 - b.y0);
 }

@@ -1,5 +1,6 @@
 import type { Atom, Band } from './atoms';
-import { isFigure, isYear, median, type Extent } from './grid';
+import { median } from '../../median';
+import { isFigure, isYear, type Extent } from './grid';
 
 /** Share of rows that may run over the gap between two columns, as a long label does. */
 const RUN_OVER = 0.06;

@@ -48,11 +48,6 @@ export interface Grid {
   readonly framed: boolean;
 }
 
-export function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
-}
-
 /** Spans of a cell's atoms, those that follow one another on a line made one. */
 export function spansOf(page: Page, atoms: readonly Atom[]): Span[] {
   const spans: Span[] = [];
@@ -84,6 +79,21 @@ export function makeCell(atoms: readonly Atom[], from: number, to: number): Grid
   return { atoms, text: textOf(atoms), from, to, x0, x1 };
 }
 
+/** The cell of a row that stands in a column, or reaches over it. */
+export function cellAt(row: GridRow, column: number): GridCell | undefined {
+  return row.cells.find((cell) => cell.from <= column && cell.to >= column);
+}
+
+/** True for a row with a figure behind its label. */
+export function holdsFigures(row: GridRow): boolean {
+  return row.cells.some((cell) => cell.from > 0 && isFigure(cell.text));
+}
+
+/** Middles of the gaps between columns. */
+export function gapsOf(columns: readonly Extent[]): number[] {
+  return columns.slice(1).map((column, at) => (column.x0 + (columns[at] as Extent).x1) / 2);
+}
+
 /** First and last column that an extent lies over; the nearest one when it lies in a gap. */
 export function columnsOver(
   columns: readonly Extent[],
@@ -112,32 +122,34 @@ const CURRENCY = /^(?:US)?[$€£¥]$/;
 
 /** Lays the atoms of one printed row into columns; those that share one become one cell. */
 export function layInto(columns: readonly Extent[], atoms: readonly Atom[]): GridCell[] {
-  const cells: GridCell[] = [];
   const sorted = [...atoms].sort((a, b) => a.x0 - b.x0);
-  for (const [at, atom] of sorted.entries()) {
-    // A sign of currency belongs to the figure behind it, however far it is set from it.
-    const next = sorted[at + 1];
-    const { from, to } = columnsOver(columns, CURRENCY.test(atom.text) && next !== undefined ? next : atom);
-    const last = cells.at(-1);
-    if (last !== undefined && from <= last.to)
-      cells[cells.length - 1] = makeCell([...last.atoms, atom], last.from, Math.max(to, last.to));
-    else cells.push(makeCell([atom], from, to));
-  }
-  return cells;
+  return mergeCells(
+    sorted.map((atom, at) => {
+      // A sign of currency belongs to the figure behind it, however far it is set from it.
+      const next = sorted[at + 1];
+      const { from, to } = columnsOver(columns, CURRENCY.test(atom.text) && next !== undefined ? next : atom);
+      return makeCell([atom], from, to);
+    }),
+  );
 }
 
-/** Joins rows printed one below the other into one, column by column. */
-export function stackRows(rows: readonly GridRow[]): GridRow {
-  const [first] = rows as [GridRow];
+/** Cells that share a column made one, from left to right. */
+export function mergeCells(given: readonly GridCell[]): GridCell[] {
   const cells: GridCell[] = [];
-  for (const cell of rows.flatMap((row) => row.cells)) {
+  for (const cell of given) {
     const at = cells.findIndex((one) => one.from <= cell.to && cell.from <= one.to);
     const home = cells[at];
     if (home === undefined) cells.push(cell);
     else
       cells[at] = makeCell([...home.atoms, ...cell.atoms], Math.min(home.from, cell.from), Math.max(home.to, cell.to));
   }
-  cells.sort((a, b) => a.from - b.from);
+  return cells.sort((a, b) => a.from - b.from);
+}
+
+/** Joins rows printed one below the other into one, column by column. */
+export function stackRows(rows: readonly GridRow[]): GridRow {
+  const [first] = rows as [GridRow];
+  const cells = mergeCells(rows.flatMap((row) => row.cells));
   return { cells, y0: first.y0, y1: Math.max(...rows.map((row) => row.y1)), ruled: first.ruled };
 }
 

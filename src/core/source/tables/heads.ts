@@ -1,15 +1,20 @@
 import type { Span } from '../types';
-import { isFigure, isYear, spansOf, type Extent, type Grid, type GridCell, type GridRow } from './grid';
-import { cellAt } from './labels';
+import {
+  cellAt,
+  holdsFigures,
+  isFigure,
+  isYear,
+  spansOf,
+  type Extent,
+  type Grid,
+  type GridCell,
+  type GridRow,
+} from './grid';
 import type { Heads } from './types';
 import { isMeasureLine } from './values';
 
 /** Rows of heads, at most. */
 const MOST_HEADS = 6;
-
-function figures(row: GridRow): boolean {
-  return row.cells.some((cell) => cell.from > 0 && isFigure(cell.text));
-}
 
 function covers(row: GridRow, columns: number): boolean {
   const held = new Set(
@@ -28,7 +33,7 @@ export function countHeads(grid: Grid): number {
     const row = rows[at] as GridRow;
     const label = row.cells.some((cell) => cell.from === 0);
     const others = row.cells.filter((cell) => cell.from > 0 || cell.to > 0);
-    if (figures(row)) break;
+    if (holdsFigures(row)) break;
     // A label alone heads a group of rows, unless more heads come below it.
     if (others.length === 0) continue;
     if (full && label) break;
@@ -181,7 +186,7 @@ export function withoutMeasureRow(grid: Grid): {
     const below = grid.rows[index + 1];
     const heads =
       below !== undefined &&
-      !figures(below) &&
+      !holdsFigures(below) &&
       below.cells.filter((cell) => cell.from > 0).length >= Math.min(2, grid.columns.length - 1);
     if (grid.columns.length > 2 && isMeasureLine(other.text)) return true;
     return index === 0 && heads && cellAt(row, 0) !== undefined && Math.abs(other.x1 - edge) < 3;

@@ -1,2 +1,3 @@
+export { isPointer } from './values';
 export { mayHoldTables, TableFinder } from './findTables';
 export type { Heads, Rule, Table, TableCell, TablePlace, TableRow } from './types';

@@ -1,4 +1,5 @@
-import { isFigure, makeCell, median, type Grid, type GridCell, type GridRow } from './grid';
+import { cellAt, isFigure, stackRows, type Grid, type GridCell, type GridRow } from './grid';
+import { median } from '../../median';
 
 /** A body row with its own label and those of the rows it stands under. */
 export interface LabelledRow {
@@ -26,10 +27,6 @@ export function stubColumns(rows: readonly GridRow[], columns: number): number {
     stubs += 1;
   }
   return stubs;
-}
-
-export function cellAt(row: GridRow, column: number): GridCell | undefined {
-  return row.cells.find((cell) => cell.from <= column && cell.to >= column);
 }
 
 function goesOn(label: string, next: string): boolean {
@@ -69,7 +66,7 @@ export function joinWrapped(rows: readonly GridRow[]): GridRow[] {
         : values.length === 0
           ? (labelGoesOn || tight) && lastValues.length > 0 && before !== undefined
           : lastValues.length === 0 && (labelGoesOn || (tight && joined.length > 1)) && before !== undefined;
-    if (wrapped) joined[joined.length - 1] = stack(last, row);
+    if (wrapped) joined[joined.length - 1] = stackRows([last, row]);
     else joined.push(row);
   }
   return joined;
@@ -78,18 +75,6 @@ export function joinWrapped(rows: readonly GridRow[]): GridRow[] {
 /** Top of the last printed line of a row that may hold several. */
 function lastLine(row: GridRow): number {
   return Math.max(...row.cells.flatMap((cell) => cell.atoms.map((atom) => atom.y0)));
-}
-
-function stack(upper: GridRow, lower: GridRow): GridRow {
-  const cells = [...upper.cells];
-  for (const cell of lower.cells) {
-    const at = cells.findIndex((one) => one.from <= cell.to && cell.from <= one.to);
-    const home = cells[at];
-    if (home === undefined) cells.push(cell);
-    else
-      cells[at] = makeCell([...home.atoms, ...cell.atoms], Math.min(home.from, cell.from), Math.max(home.to, cell.to));
-  }
-  return { ...upper, cells: cells.sort((a, b) => a.from - b.from), y1: lower.y1 };
 }
 
 const SUMS_UP = /^(?:total|net|sub-?total|sum|balance|summe|gesamt|insgesamt|profit|loss|result|合計)\b/i;

@@ -1,7 +1,8 @@
 import type { Page } from '../types';
 import { bandsOf, type Band, type Turn } from './atoms';
 import { columnsOf, isHeadLike } from './columns';
-import { isFigure, isYear, layInto, median, textOf, type Extent, type Grid, type Stroke } from './grid';
+import { median } from '../../median';
+import { gapsOf, isFigure, isYear, layInto, textOf, type Extent, type Grid, type Stroke } from './grid';
 import { isMeasureLine, namesTable } from './values';
 
 /** Rows without cells that may stand between two rows of a table: group headings, wrapped labels. */
@@ -146,9 +147,8 @@ export function openGrids(page: Page, turn: Turn, level: readonly Stroke[], take
     if (columns.length < 2 || seeds < 2 || (seeds < 3 && columns.length < 3)) continue;
     const from = headsAbove(bands, run.from, columns, taken);
     const to = labelsBelow(bands, run.to, columns);
-    const open = columns.slice(1).map((column, at) => (column.x0 + (columns[at] as { x1: number }).x1) / 2);
     const [top, bottom] = [(bands[from] as Band).y0, (bands[to] as Band).y1];
-    const own = bandsOf(page, turn, false, { ruled: [], open }).filter(
+    const own = bandsOf(page, turn, false, { ruled: [], open: gapsOf(columns) }).filter(
       (band) => band.y0 >= top - 1 && band.y1 <= bottom + 1,
     );
     const rows = own.map((band, at) => ({

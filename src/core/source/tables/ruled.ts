@@ -1,11 +1,13 @@
+import { median } from '../../median';
 import type { Page } from '../types';
 import { bandsOf, turned, type Band, type Turn } from './atoms';
 import { columnsOf } from './columns';
 import {
-  isFigure,
+  gapsOf,
+  holdsFigures,
   layInto,
   makeCell,
-  median,
+  mergeCells,
   stackRows,
   type Extent,
   type Grid,
@@ -80,23 +82,19 @@ function inside(band: Band, x0: number, x1: number, y0: number, y1: number): Ban
 
 /** True when what stands between two level rules is several rows of figures, not one row whose words are wrapped. */
 function holdsRows(rows: readonly GridRow[]): boolean {
-  const figured = rows.filter((row) => row.cells.some((cell) => cell.from > 0 && isFigure(cell.text)));
-  return figured.length > 1;
+  return rows.filter(holdsFigures).length > 1;
 }
 
 /** Cells of one printed row in a drawn grid: each as wide as the upright rules beside it tell. */
 function framedCells(band: Band, columns: readonly Extent[], parts: (boundary: number) => boolean): GridCell[] {
-  const cells: GridCell[] = [];
-  for (const cell of layInto(columns, band.atoms)) {
-    let { from, to } = cell;
-    while (from > 0 && !parts(from)) from -= 1;
-    while (to < columns.length - 1 && !parts(to + 1)) to += 1;
-    const last = cells.at(-1);
-    if (last !== undefined && from <= last.to)
-      cells[cells.length - 1] = makeCell([...last.atoms, ...cell.atoms], last.from, Math.max(to, last.to));
-    else cells.push(makeCell(cell.atoms, from, to));
-  }
-  return cells;
+  return mergeCells(
+    layInto(columns, band.atoms).map((cell) => {
+      let { from, to } = cell;
+      while (from > 0 && !parts(from)) from -= 1;
+      while (to < columns.length - 1 && !parts(to + 1)) to += 1;
+      return makeCell(cell.atoms, from, to);
+    }),
+  );
 }
 
 /** Gives a cell that reaches over several rows to each of them. */
@@ -186,8 +184,7 @@ function levelGrid(page: Page, turn: Turn, strokes: readonly Stroke[]): Grid | n
   const all = bandsOf(page, turn, true).flatMap((band) => inside(band, left, right, first.at, last.at) ?? []);
   const columns = columnsOf(all);
   if (columns.length < 2 || all.length < 2 || all.length / (strokes.length - 1) > MOST_LINES) return null;
-  const open = columns.slice(1).map((column, at) => (column.x0 + (columns[at] as Extent).x1) / 2);
-  const bands = bandsOf(page, turn, true, { ruled: [], open }).flatMap(
+  const bands = bandsOf(page, turn, true, { ruled: [], open: gapsOf(columns) }).flatMap(
     (band) => inside(band, left, right, first.at, last.at) ?? [],
   );
   const rows: GridRow[] = [];
@@ -203,8 +200,7 @@ function levelGrid(page: Page, turn: Turn, strokes: readonly Stroke[]): Grid | n
     const each = strokes.length > 3 && !holdsRows(printed) && at > 0;
     const added = each ? [stackRows(printed)] : printed;
     rows.push(...added.map((row, index) => ({ ...row, ruled: index === 0 })));
-    if (at === 0 && !printed.some((row) => row.cells.some((cell) => cell.from > 0 && isFigure(cell.text))))
-      headRows = printed.length;
+    if (at === 0 && !printed.some(holdsFigures)) headRows = printed.length;
   });
   // Rules that part groups of rows with figures frame no cells: white space tells those rows better.
   return rows.length < 2 || several > 0

@@ -137,9 +137,14 @@ export function isMeasureLine(text: string): boolean {
 
 /** Columns whose figures point elsewhere or count rows, and measure nothing. */
 const POINTER = /^(?:notes?|ref(?:erence)?s?|page|article|clause|item|no|nr|anhang)\.?$/i;
+/** True for the head of a column that says where more is told, such as "Note". */
+export function isPointer(head: string): boolean {
+  return POINTER.test(head.trim());
+}
+
 /** Rows that count persons and things, which a measure of money "except where stated" does not hold for. */
 const COUNTS =
-  /\b(?:number of|employees|headcount|passengers|sailings|vessels|vehicles|customers|shares outstanding|days|hours)\b/i;
+  /\b(?:number of|headcount|staff numbers|employees|persons|people|members|customers|subscribers|passengers|patients|households|stores|branches|sites|ships|vessels|vehicles|aircraft|flights|journeys|trips|sailings|units sold|shares outstanding|days|hours)\b/i;
 
 function isMoney(unit: string): boolean {
   return UNIT.test(unit);
@@ -227,7 +232,7 @@ export function measured(
   const own = cellValue(text, language);
   const { table } = over;
   if (
-    POINTER.test(over.column.trim()) ||
+    isPointer(over.column) ||
     (/^(?:19|20)\d{2}$/.test(text) && !/[,.]/.test(text) && /\b(?:year|built|since|date|from)\b/i.test(over.column))
   )
     return { value: own.value, unit: own.unit, scale: own.scale ?? 1 };

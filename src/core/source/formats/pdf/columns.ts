@@ -1,3 +1,4 @@
+import { median } from '../../../median';
 import type { Piece, Row } from './rows';
 
 /** Rows of one column of running text, top to bottom: what is read before going on to the next block. */
@@ -11,11 +12,6 @@ interface Gutter {
   readonly from: number;
   readonly to: number;
   readonly score: number;
-}
-
-function median(values: readonly number[]): number {
-  const sorted = [...values].sort((a, b) => a - b);
-  return sorted[Math.floor(sorted.length / 2)] ?? 0;
 }
 
 /** Middles of the gaps wide enough to part columns. */

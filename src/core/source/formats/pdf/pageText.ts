@@ -1,4 +1,5 @@
 import { isIdeographic } from '../../../text';
+import { unionBox } from '../../geometry';
 import type { Box, Geometry } from '../../types';
 import { composeAccents, composed } from './accents';
 import { readingOrder, type Block } from './columns';
@@ -40,17 +41,6 @@ function boxOf(item: RawItem): Box {
   if (quarter === 2) return { x: item.x - item.width, y: item.y - descent, w: item.width, h: ascent + descent };
   if (quarter === 3) return { x: item.x - ascent, y: item.y - item.width, w: ascent + descent, h: item.width };
   return { x: item.x, y: item.y - ascent, w: item.width, h: ascent + descent };
-}
-
-export function unionBox(boxes: readonly Box[]): Box {
-  const x = Math.min(...boxes.map((box) => box.x));
-  const y = Math.min(...boxes.map((box) => box.y));
-  return {
-    x,
-    y,
-    w: Math.max(...boxes.map((box) => box.x + box.w)) - x,
-    h: Math.max(...boxes.map((box) => box.y + box.h)) - y,
-  };
 }
 
 function spaced(before: Piece, after: Piece): boolean {
