@@ -160,6 +160,8 @@ test('the review has no barrier, takes a note and withdraws a finding', async ()
   await both();
   await page.type('[aria-label="Note on this finding"]', 'shown to the council');
   await page.keyboard.press('Enter');
+  // What was typed is an entry of the history once it is stored; a reload before that may lose it.
+  await find(page, '[aria-label="Findings"] ::-p-text(History: 2 entries)');
   await page.reload({ waitUntil: 'networkidle0' });
   await find(page, '[aria-label="Findings"] article');
   expect(await page.$eval('[aria-label="Note on this finding"]', (field) => (field as HTMLInputElement).value)).toBe(
