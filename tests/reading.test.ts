@@ -94,7 +94,7 @@ describe('a file that is not from the demo', () => {
     const left = await page.evaluate(async () => {
       const opening = indexedDB.open('marked-page');
       const database = await new Promise<IDBDatabase>((resolve) => (opening.onsuccess = () => resolve(opening.result)));
-      const counts = ['sources', 'editions', 'files', 'pages', 'segments'].map(
+      const counts = ['sources', 'editions', 'files', 'pages', 'indexes'].map(
         (name) =>
           new Promise<number>((resolve) => {
             const counting = database.transaction(name).objectStore(name).count();

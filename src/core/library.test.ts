@@ -137,19 +137,25 @@ describe('the library', () => {
     if (page !== undefined) expect(() => own.addPage('g', page, [])).toThrow(/“g”/);
   });
 
-  test('takes a segment built before instead of building one', () => {
-    const segment = library.finish('a');
+  test('takes a document as it was stored, and answers and checks as it did before', () => {
     const again = new Library();
-    again.add({ id: 'a', name: 'Agreement', sha256: 's', pageCount: 3, language: 'en' }, segment);
-    for (const page of AGREEMENT.pages)
-      again.addPage(
-        'a',
-        page,
-        AGREEMENT.sections.filter((one) => one.page === page.number),
-      );
-    expect(again.sources()[0]?.segment).toBe(segment);
-    expect(askBuiltIn('When does the agreement end?', again.sources(), again.quotes, { now: () => 0 }).headline).toBe(
-      '31 March 2027',
-    );
+    const stored = structuredClone(library.indexOf('a'));
+    again.addWhole({ id: 'a', name: 'Agreement', sha256: 's', pageCount: 3, language: 'en' }, stored);
+    const question = 'What must the Operator pay for each Scheduled Sailing not performed?';
+    expect(askBuiltIn(question, again.sources(), again.quotes, { now: () => 0 })).toEqual(ask(question));
+    for (const quote of [
+      'is surveyed every fifteen months',
+      'The Operator shall assign this Agreement to any person without the written consent of the Board',
+    ])
+      expect(again.quotes.check({ quote })).toEqual(library.quotes.check({ quote }));
+    expect(again.sources()[0]?.page(2)).toEqual(library.sources()[0]?.page(2));
+    const [page] = AGREEMENT.pages;
+    if (page !== undefined) expect(() => again.addPage('a', page, [])).toThrow(/already/);
+  });
+
+  test('gives no index of a document that still grows', () => {
+    const growing = new Library();
+    growing.add({ id: 'g', name: 'g', sha256: 's', pageCount: 3, language: 'en' });
+    expect(() => growing.indexOf('g')).toThrow(/“g”/);
   });
 });

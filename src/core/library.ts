@@ -1,8 +1,11 @@
 import type { AskedSource } from './answer';
-import { QuoteIndex } from './quote';
-import { SegmentBuilder, type Segment } from './search';
-import type { Page, Section, Table } from './source';
+import { QuoteIndex, type PackedStreams } from './quote';
+import { SegmentBuilder, segmentFingerprint, type Segment } from './search';
+import { HeldPages, type PackedPage, type PageText, type Section, type Table } from './source';
 import type { Language } from './text';
+
+/** Version of how pages and the check's streams are stored. */
+const HELD_VERSION = 1;
 
 export interface LibrarySource {
   readonly id: string;
@@ -12,44 +15,61 @@ export interface LibrarySource {
   readonly language: Language;
 }
 
+/** All that asking and checking need of a whole edition, stored so that a dossier opens without its pages being gone through again. */
+export interface EditionIndex {
+  /** What it was built with; another fingerprint means building anew. */
+  readonly fingerprint: string;
+  readonly segment: Segment;
+  readonly sections: readonly Section[];
+  readonly pages: readonly PackedPage[];
+  readonly streams: PackedStreams;
+}
+
+export function indexFingerprint(): string {
+  return `${segmentFingerprint()} held/${HELD_VERSION}`;
+}
+
 interface Held extends LibrarySource {
-  readonly pages: Map<number, Page>;
+  readonly pages: HeldPages;
   readonly sections: Section[];
-  readonly builder: SegmentBuilder | null;
+  /** Null once all pages are in the segment. */
+  builder: SegmentBuilder | null;
   segment: Segment | null;
   tables: readonly Table[];
 }
 
 /**
- * The documents in hand: pages, segments and the check's index, grown page by page. The desk's worker and the command line both ask and check
- * through one.
+ * The documents in hand: pages, segments and the check's index, grown page by page or taken whole from what was stored. The desk's worker and the
+ * command line both ask and check through one.
  */
 export class Library {
   readonly quotes = new QuoteIndex();
   private readonly held = new Map<string, Held>();
 
-  /** Adds a document without pages; with a `segment` built before, its pages are not indexed again. */
-  add(source: LibrarySource, segment: Segment | null = null): void {
-    const pages = new Map<number, Page>();
-    const builder = segment === null ? new SegmentBuilder(source.language) : null;
-    this.held.set(source.id, { ...source, pages, sections: [], builder, segment, tables: [] });
-    this.quotes.addSource(source.id, (number) => pages.get(number) ?? null);
+  /** Adds a document without pages. */
+  add(source: LibrarySource): void {
+    this.hold({ ...source, pages: new HeldPages(), sections: [], builder: new SegmentBuilder(source.language), segment: null, tables: [] }); // prettier-ignore
+  }
+
+  /** Adds a document with all its pages, as `finish` gave it. */
+  addWhole(source: LibrarySource, { segment, sections, pages, streams }: EditionIndex): void {
+    this.hold({ ...source, pages: new HeldPages(pages), sections: [...sections], builder: null, segment, tables: [] });
+    this.quotes.unpack(source.id, streams);
   }
 
   has(id: string): boolean {
     return this.held.has(id);
   }
 
-  /** Takes the next page in order. Throws RangeError for an unknown document. */
-  addPage(id: string, page: Page, newSections: readonly Section[]): void {
+  /** Takes the next page in order. Throws RangeError for an unknown document, and for one that is whole. */
+  addPage(id: string, page: PageText, newSections: readonly Section[]): void {
     const held = this.get(id);
-    held.pages.set(page.number, page);
+    if (held.builder === null) throw new RangeError(`All pages of document “${id}” are in this library already.`);
+    held.pages.add(page);
     held.sections.push(...newSections);
     this.quotes.addPage(id, page);
-    if (held.builder !== null) {
-      held.builder.addPage(page, newSections);
-      held.segment = null;
-    }
+    held.builder.addPage(page, newSections);
+    held.segment = null;
   }
 
   /** Gives a document its tables, once they are found. */
@@ -57,15 +77,24 @@ export class Library {
     this.get(id).tables = tables;
   }
 
-  /** Ends a document's reading and gives its segment, to be stored. */
-  finish(id: string): Segment {
+  /** Ends a document's reading and lets go of what was only needed to build its segment. */
+  finish(id: string): void {
     const held = this.get(id);
-    held.builder?.finish();
-    return this.segmentOf(held, held.builder !== null);
+    if (held.builder === null) return;
+    held.builder.finish();
+    held.segment = held.builder.freeze();
+    held.builder = null;
+  }
+
+  /** A finished document as it is stored. Throws RangeError for one that still grows. */
+  indexOf(id: string): EditionIndex {
+    const { builder, segment, sections, pages } = this.get(id);
+    if (builder !== null || segment === null) throw new RangeError(`Document “${id}” is not read to its end.`);
+    return { fingerprint: indexFingerprint(), segment, sections, pages: pages.all(), streams: this.quotes.pack(id) };
   }
 
   pagesRead(id: string): number {
-    return this.get(id).pages.size;
+    return this.get(id).pages.count;
   }
 
   remove(id: string): void {
@@ -75,23 +104,29 @@ export class Library {
 
   /** The documents to ask: all, or those named, in the order they were added. */
   sources(ids?: readonly string[]): AskedSource[] {
+    const named = ids === undefined ? null : new Set(ids);
     return [...this.held.values()]
-      .filter((held) => ids === undefined || ids.includes(held.id))
+      .filter((held) => named === null || named.has(held.id))
       .map((held) => ({
         id: held.id,
         name: held.name,
         sha256: held.sha256,
         pageCount: held.pageCount,
-        pagesRead: held.pages.size,
+        pagesRead: held.pages.count,
         sections: held.sections,
-        segment: this.segmentOf(held, false),
+        segment: this.segmentOf(held),
         tables: held.tables,
-        page: (number) => held.pages.get(number) ?? null,
+        page: (number) => held.pages.page(number),
       }));
   }
 
-  private segmentOf(held: Held, anew: boolean): Segment {
-    if (held.segment === null || anew) held.segment = (held.builder as SegmentBuilder).freeze();
+  private hold(held: Held): void {
+    this.held.set(held.id, held);
+    this.quotes.addSource(held.id, (number) => held.pages.page(number));
+  }
+
+  private segmentOf(held: Held): Segment {
+    held.segment ??= (held.builder as SegmentBuilder).freeze();
     return held.segment;
   }
 

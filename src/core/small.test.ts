@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import { isLitter } from './litter';
 import { median } from './median';
+import { Recent } from './recent';
 import { unionBox, type Box } from './source';
 
 describe('the median', () => {
@@ -47,5 +48,16 @@ describe('litter', () => {
       true,
     ]);
     expect(['a.pdf', 'leases/v1.2/a.pdf', ''].map(isLitter)).toEqual([false, false, false]);
+  });
+});
+
+describe('what was asked for last', () => {
+  test('is kept, and what was not asked for longest goes', () => {
+    const recent = new Recent<string, number>(2);
+    let made = 0;
+    const get = (key: string): number => recent.get(key, () => (made += 1));
+    expect([get('a'), get('b'), get('a'), get('c')]).toEqual([1, 2, 1, 3]);
+    expect(get('a')).toBe(1);
+    expect(get('b')).toBe(4);
   });
 });

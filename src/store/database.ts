@@ -13,7 +13,7 @@ const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promis
     database.createObjectStore('editions', { keyPath: 'id' });
     database.createObjectStore('files', { keyPath: 'sha256' });
     database.createObjectStore('pages', { keyPath: ['editionId', 'number'] });
-    database.createObjectStore('segments', { keyPath: 'editionId' });
+    (database as unknown as IDBDatabase).createObjectStore('segments', { keyPath: 'editionId' });
     database.createObjectStore('slips', { keyPath: 'id' }).createIndex('dossier', 'dossierId');
     database.createObjectStore('events', { keyPath: ['dossierId', 'id'] }).createIndex('dossier', 'dossierId');
     database.createObjectStore('settings');
@@ -34,6 +34,11 @@ const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promis
     database.createObjectStore('tables', { keyPath: 'editionId' });
     await fill(transaction, 'editions', (old) => ({ ...old, tables: null }));
     await fill(transaction, 'sources', (old) => ({ ...old, folder: '' }));
+  },
+  (database) => {
+    // What was built from pages is built anew.
+    (database as unknown as IDBDatabase).deleteObjectStore('segments');
+    database.createObjectStore('indexes', { keyPath: 'editionId' });
   },
 ];
 

@@ -2,7 +2,7 @@ export { announce, onChange, type Change } from './changes';
 export { listBearings, storeBearings } from './bearings';
 export { freshDossier, getDossier, latestDossier, listDossiers, storeDossier, type DossierListed } from './dossiers';
 export { appendEvent, listEvents, mergeEvents, ownActor } from './log';
-export { getPage, getSegment, getTables, pageOfLabel, pagesFrom, storePages, storeSegment, storeTables } from './pages';
+export { getPage, getIndex, getTables, pageOfLabel, pagesFrom, storePages, storeIndex, storeTables } from './pages';
 export { deleteDossier, removeEverything, removeSource } from './removal';
 export { deleteEndpoint, getSetting, listEndpoints, storeEndpoint, storeSetting, type Setting } from './settings';
 export {

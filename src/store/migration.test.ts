@@ -92,6 +92,12 @@ describe('a database of version 1', () => {
     expect(await listDossiers()).toEqual([expect.objectContaining({ documents: 1, slips: 2, events: 0 })]);
   });
 
+  test('takes what version 4 keeps: indexes of whole editions, in place of segments, which are built anew', async () => {
+    const names = [...(await database()).objectStoreNames];
+    expect(names).toContain('indexes');
+    expect(names).not.toContain('segments');
+  });
+
   test('takes what version 3 keeps: the tables of an edition, to be looked for', async () => {
     expect(await getEdition('pdf/1@a')).toMatchObject({ tables: null });
     expect(await getTables('pdf/1@a')).toEqual([]);

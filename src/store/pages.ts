@@ -1,4 +1,4 @@
-import type { Segment } from '../core/search';
+import type { EditionIndex } from '../core/library';
 import type { Table } from '../core/source';
 import { announce } from './changes';
 import { database, keeping } from './database';
@@ -30,25 +30,25 @@ export async function storePages(edition: StoredEdition, pages: readonly StoredP
   });
 }
 
-function range(editionId: string, from = 0): IDBKeyRange {
-  return IDBKeyRange.bound([editionId, from], [editionId, Infinity]);
+function range(editionId: string, from = 0, to = Infinity): IDBKeyRange {
+  return IDBKeyRange.bound([editionId, from], [editionId, to]);
 }
 
-/** Stored pages of an edition from page `from` on, in order. */
-export async function pagesFrom(editionId: string, from: number): Promise<StoredPage[]> {
-  return (await database()).getAll('pages', range(editionId, from));
+/** Stored pages of an edition from page `from` to page `to`, in order. */
+export async function pagesFrom(editionId: string, from: number, to = Infinity): Promise<StoredPage[]> {
+  return (await database()).getAll('pages', range(editionId, from, to));
 }
 
 export async function getPage(editionId: string, number: number): Promise<StoredPage | undefined> {
   return (await database()).get('pages', [editionId, number]);
 }
 
-export async function storeSegment(editionId: string, segment: Segment): Promise<void> {
-  await keeping('the index', async () => (await database()).put('segments', { editionId, segment }));
+export async function storeIndex(editionId: string, index: EditionIndex): Promise<void> {
+  await keeping('the index', async () => (await database()).put('indexes', { editionId, index }));
 }
 
-export async function getSegment(editionId: string): Promise<Segment | undefined> {
-  return (await (await database()).get('segments', editionId))?.segment;
+export async function getIndex(editionId: string): Promise<EditionIndex | undefined> {
+  return (await (await database()).get('indexes', editionId))?.index;
 }
 
 /** Stores an edition's tables with their number, in one transaction; nothing when the edition is gone. */

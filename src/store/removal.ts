@@ -63,8 +63,8 @@ function opinionWithout({ answer, model }: Opinion, sourceId: string): Opinion {
 
 type Removing = IDBPTransaction<Schema, typeof TOUCHED, 'readwrite'>;
 const TOUCHED: (
-  'sources' | 'editions' | 'files' | 'pages' | 'segments' | 'tables' | 'slips' | 'events' | 'bearings' | 'dossiers'
-)[] = ['sources', 'editions', 'files', 'pages', 'segments', 'tables', 'slips', 'events', 'bearings', 'dossiers'];
+  'sources' | 'editions' | 'files' | 'pages' | 'indexes' | 'tables' | 'slips' | 'events' | 'bearings' | 'dossiers'
+)[] = ['sources', 'editions', 'files', 'pages', 'indexes', 'tables', 'slips', 'events', 'bearings', 'dossiers'];
 
 /** Deletes a source with its bearings, and the editions and files that no other source uses. */
 async function dropSource(transaction: Removing, source: StoredSource): Promise<void> {
@@ -76,7 +76,7 @@ async function dropSource(transaction: Removing, source: StoredSource): Promise<
     if (others.some((other) => other.editionIds.includes(editionId))) continue;
     const edition = await transaction.objectStore('editions').get(editionId);
     await transaction.objectStore('editions').delete(editionId);
-    await transaction.objectStore('segments').delete(editionId);
+    await transaction.objectStore('indexes').delete(editionId);
     await transaction.objectStore('tables').delete(editionId);
     await transaction.objectStore('pages').delete(IDBKeyRange.bound([editionId, 0], [editionId, Infinity]));
     if (edition !== undefined) await transaction.objectStore('files').delete(edition.sha256);
@@ -84,7 +84,7 @@ async function dropSource(transaction: Removing, source: StoredSource): Promise<
 }
 
 /**
- * Removes a document: its editions with pages, segments and files that no other document uses, and its text from slips. With
+ * Removes a document: its editions with pages, indexes and files that no other document uses, and its text from slips. With
  * `eraseQuotes` the findings that cite it lose their text too, else they keep their quotes; withdrawn ones lose it in any case. One transaction.
  */
 export async function removeSource(sourceId: string, eraseQuotes: boolean): Promise<void> {

@@ -1,16 +1,16 @@
 import type { DBSchema } from 'idb';
 import type { Answer, Claim } from '../core/answer';
+import type { EditionIndex } from '../core/library';
 import type { Endpoint, Sent } from '../core/model';
 import type { Problem } from '../core/problem';
 import type { Citation } from '../core/quote';
 import type { LogEvent } from '../core/review';
-import type { Segment } from '../core/search';
 import type { Fact, FactField } from '../core/summary';
 import type { EditionFacts, Page, Section, Table } from '../core/source';
 import type { Language } from '../core/text';
 
 export const DATABASE = 'marked-page';
-export const SCHEMA_VERSION = 3;
+export const SCHEMA_VERSION = 4;
 /** Names the code that read an edition; a better reader makes a new edition of the same bytes. */
 export const READER = 'pdf/2';
 
@@ -187,7 +187,7 @@ export interface Schema extends DBSchema {
   editions: { key: string; value: StoredEdition };
   files: { key: string; value: { readonly sha256: string; readonly bytes: Blob } };
   pages: { key: [string, number]; value: StoredPage };
-  segments: { key: string; value: { readonly editionId: string; readonly segment: Segment } };
+  indexes: { key: string; value: { readonly editionId: string; readonly index: EditionIndex } };
   tables: { key: string; value: { readonly editionId: string; readonly tables: readonly Table[] } };
   slips: { key: string; value: StoredSlip; indexes: { dossier: string } };
   events: { key: [string, string]; value: StoredEvent; indexes: { dossier: string } };

@@ -9,7 +9,7 @@ import { firstBroken, foldReview, type LogEvent } from '../core/review';
 import { onChange, type Change } from './changes';
 import { closeDatabase, database, keeping } from './database';
 import { appendEvent, listEvents } from './log';
-import { getPage, getSegment, pageOfLabel, pagesFrom, storePages, storeSegment } from './pages';
+import { getPage, getIndex, pageOfLabel, pagesFrom, storePages, storeIndex } from './pages';
 import { removeSource } from './removal';
 import { DATABASE, SCHEMA_VERSION, type QuestionSlip, type StoredPage, type StoredSource } from './schema';
 import { editionId, fileOf, getEdition, listShelf, shelve, updateEdition, updateSource } from './shelf';
@@ -165,11 +165,11 @@ describe('pages', () => {
     expect(await pageOfLabel(editionId(sha('a')), 'xx')).toBeNull();
   });
 
-  test('have a segment beside them', async () => {
-    const segment = { version: 2, fingerprint: 'x', postingStarts: Uint32Array.of(1, 2) } as never;
-    await storeSegment('e', segment);
-    expect(await getSegment('e')).toEqual(segment);
-    expect(await getSegment('other')).toBeUndefined();
+  test('have an index beside them', async () => {
+    const index = { fingerprint: 'x', segment: { postingStarts: Uint32Array.of(1, 2) } } as never;
+    await storeIndex('e', index);
+    expect(await getIndex('e')).toEqual(index);
+    expect(await getIndex('other')).toBeUndefined();
   });
 });
 
@@ -196,7 +196,7 @@ describe('removing a document', () => {
   async function worked(): Promise<string> {
     const lease = await bring('Lease.pdf', 'a');
     await readInto('a', SECRET);
-    await storeSegment(editionId(sha('a')), { vocabulary: [SECRET] } as never);
+    await storeIndex(editionId(sha('a')), { vocabulary: [SECRET] } as never);
     await storeSlip(slipOf('slip-1', lease.id));
     await appendEvent(
       DOSSIER,

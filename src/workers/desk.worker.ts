@@ -1,11 +1,11 @@
 import { expose } from 'comlink';
 import { askBuiltIn, cellQuoted, mendClaim, searchFor, type Answer, type Claim } from '../core/answer';
-import { Library } from '../core/library';
+import { indexFingerprint, Library } from '../core/library';
 import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
 import { citationOf, standsAt, type Citation, type FindWay, type QuoteCheck } from '../core/quote';
-import { segmentFingerprint, textOfSpans } from '../core/search';
+import { textOfSpans } from '../core/search';
 import { factsOf, summarise, type Fact, type Summary } from '../core/summary';
-import { getEdition, getSegment, getTables, pagesFrom, storeSegment, type Shelved } from '../store';
+import { getEdition, getIndex, getTables, pagesFrom, storeIndex, type Shelved } from '../store';
 import { attempt, type Result } from './result';
 
 const library = new Library();
@@ -18,37 +18,40 @@ async function sync({ source, edition }: Shelved): Promise<void> {
   if (current === undefined || current.facts === null) return;
   if (editions.get(source.id) !== edition.id) {
     library.remove(source.id);
-    const stored = current.state === 'ready' ? await getSegment(edition.id) : undefined;
-    const usable = stored?.fingerprint === segmentFingerprint() ? stored : null;
-    library.add(
-      {
-        id: source.id,
-        name: source.name,
-        sha256: edition.sha256,
-        pageCount: current.facts.pageCount,
-        language: current.language,
-      },
-      usable,
-    );
+    const stored = current.state === 'ready' ? await getIndex(edition.id) : undefined;
+    const usable = stored?.fingerprint === indexFingerprint() ? stored : null;
+    const [{ pageCount }, { language }] = [current.facts, current];
+    const held = { id: source.id, name: source.name, sha256: edition.sha256, pageCount, language };
+    if (usable === null) library.add(held);
+    else library.addWhole(held, usable);
     editions.set(source.id, edition.id);
     tabled.delete(source.id);
     if (usable !== null) complete.add(source.id);
     else complete.delete(source.id);
   }
-  for (const { page, sections } of await pagesFrom(edition.id, library.pagesRead(source.id) + 1)) {
-    library.addPage(source.id, page, sections);
-  }
-  if (!complete.has(source.id) && library.pagesRead(source.id) >= current.facts.pageCount) {
-    complete.add(source.id);
-    await storeSegment(edition.id, library.finish(source.id));
-  }
+  if (!complete.has(source.id)) await takePages(source.id, edition.id, current.facts.pageCount);
   if (current.tables !== null && !tabled.has(source.id)) {
     tabled.add(source.id);
     library.setTables(source.id, await getTables(edition.id));
   }
 }
 
-/** Documents whose segment is finished, and those whose tables are held. */
+/** Takes the pages stored since the last time, a few at a time, so that a long document never stands in memory unpacked. */
+async function takePages(sourceId: string, editionId: string, pageCount: number): Promise<void> {
+  for (;;) {
+    const next = library.pagesRead(sourceId) + 1;
+    const stored = await pagesFrom(editionId, next, next + PAGES_AT_ONCE - 1);
+    for (const { page, sections } of stored) library.addPage(sourceId, page, sections);
+    if (stored.length < PAGES_AT_ONCE) break;
+  }
+  if (library.pagesRead(sourceId) < pageCount) return;
+  complete.add(sourceId);
+  library.finish(sourceId);
+  await storeIndex(editionId, library.indexOf(sourceId));
+}
+
+const PAGES_AT_ONCE = 50;
+/** Documents whose index is finished, and those whose tables are held. */
 const complete = new Set<string>();
 const tabled = new Set<string>();
 

@@ -250,3 +250,24 @@ test('a document taken out is no longer found, and pages of unknown documents ar
   expect(own.check({ quote: 'keep the records of each sailing' }).mark).toBe('absent');
   expect(() => own.addPage('two', page)).toThrow(/“two”/);
 });
+
+describe('a page with a footnote', () => {
+  const noted = pagesOf(
+    'The rent rises each year\n1 See Schedule 3 on how it rises.\nand is paid in May of that year.',
+  ).map((page) => ({
+    ...page,
+    lines: page.lines.map((line, at) => ({ ...line, role: at === 1 ? ('note' as const) : line.role })),
+  }));
+  const own = new QuoteIndex();
+  own.addSource('one', () => noted[0] ?? null);
+  for (const page of noted) own.addPage('one', page);
+
+  test.each([
+    ['the text that goes on behind the note', 'The rent rises each year and is paid in May'],
+    ['the note alone', 'See Schedule 3 on how it rises'],
+    ['both in the order of the page', 'rises each year 1 See Schedule 3 on how it rises'],
+  ])('has %s', (_, quote) => {
+    expect(own.check({ quote, sourceId: 'one', page: 1 }).mark).toBe('exact');
+    expect(own.check({ quote }).mark).toBe('exact');
+  });
+});

@@ -1,12 +1,20 @@
 import { fold, isIdeographic, tokenize } from '../text';
 import { findIn, type FindWay } from './find';
-import type { Page } from '../source';
+import type { PageText } from '../source';
 import { alignAt, findSeeds, quoteWords, type Nearest, type QuoteWords } from './nearest';
 import { splitParts, trimQuote } from './parts';
-import { insertedOutside, placesOf, placesOfParts, textAt, type CheckedSource, type FoundPlace } from './places';
-import { KeyStream } from './stream';
+import {
+  insertedOutside,
+  placeId,
+  placesOf,
+  placesOfParts,
+  textAt,
+  type CheckedSource,
+  type FoundPlace,
+} from './places';
+import { KeyStream, type PackedKeys } from './stream';
 import type { Difference, Place, QuoteCheck, QuoteRequest } from './types';
-import { Vocabulary, WordStream } from './words';
+import { Vocabulary, WordStream, type PackedWords } from './words';
 
 /** A quote of fewer words is only held against the cited page. */
 const TELLING_WORDS = 4;
@@ -23,6 +31,16 @@ const INSERTED = /\[[^\]]{2,80}\]|\[?(?:\.\s?){3,}\]?|\[?…\]?/g;
 interface HeldSource extends CheckedSource {
   readonly words: WordStream;
   readonly pending: number[];
+  /** Stored words that were not needed yet. */
+  packed: PackedWords | null;
+}
+
+/** What the check holds of a document, as it is stored. */
+export interface PackedStreams {
+  readonly pages: PackedKeys;
+  readonly flow: PackedKeys;
+  readonly asides: PackedKeys;
+  readonly words: PackedWords;
 }
 
 const ABSENT: QuoteCheck = {
@@ -49,24 +67,42 @@ export class QuoteIndex {
   private readonly vocabulary = new Vocabulary();
 
   /** Adds a document without pages; `page` gives those already added by their number. */
-  addSource(id: string, page: (number: number) => Page | null): void {
-    this.sources.set(id, {
-      id,
-      page,
-      pages: new KeyStream('pages'),
-      flow: new KeyStream('flow'),
-      words: new WordStream(this.vocabulary),
-      pending: [],
-    });
+  addSource(id: string, page: (number: number) => PageText | null): void {
+    const words = new WordStream(this.vocabulary, page);
+    const streams = { pages: new KeyStream('pages'), flow: new KeyStream('flow'), asides: new KeyStream('asides') };
+    this.sources.set(id, { id, page, ...streams, words, pending: [], packed: null });
+  }
+
+  /** A document's streams as they are stored. Throws RangeError for a document that was not added. */
+  pack(id: string): PackedStreams {
+    const source = this.get(id);
+    this.vocabularyOf([source]);
+    const [pages, flow, asides] = [source.pages.pack(), source.flow.pack(), source.asides.pack()];
+    return { pages, flow, asides, words: source.words.pack() };
+  }
+
+  /** Gives a document that has no pages yet its stored streams. Throws RangeError for a document that was not added. */
+  unpack(id: string, { pages, flow, asides, words }: PackedStreams): void {
+    const source = this.get(id);
+    source.pages.unpack(pages);
+    source.flow.unpack(flow);
+    source.asides.unpack(asides);
+    source.packed = words;
   }
 
   /** Takes the next page of a document. Throws RangeError for a document that was not added. */
-  addPage(id: string, page: Page): void {
-    const source = this.sources.get(id);
-    if (source === undefined) throw new RangeError(`No document “${id}” was added to this index.`);
+  addPage(id: string, page: PageText): void {
+    const source = this.get(id);
     source.pages.addPage(page);
     source.flow.addPage(page);
+    source.asides.addPage(page);
     source.pending.push(page.number);
+  }
+
+  private get(id: string): HeldSource {
+    const source = this.sources.get(id);
+    if (source === undefined) throw new RangeError(`No document “${id}” was added to this index.`);
+    return source;
   }
 
   removeSource(id: string): void {
@@ -82,7 +118,7 @@ export class QuoteIndex {
     );
     const inOrder = [...sources.filter((one) => one.id === cited), ...sources.filter((one) => one.id !== cited)];
     if (fold(quote).text === '') return ABSENT;
-    const found = this.find(inOrder, quote);
+    const found = this.find(inOrder, quote, request);
     const places = found.filter((place) => place.hidden.length === 0);
     const onCited = places.filter((place) => this.isCited(place, request));
     if (wordsIn(quote) < TELLING_WORDS) return this.short(quote, request, places, onCited, inOrder);
@@ -100,8 +136,8 @@ export class QuoteIndex {
       .flatMap((source) => findIn(source, wanted, way));
   }
 
-  private find(sources: readonly HeldSource[], quote: string): FoundPlace[] {
-    const whole = sources.flatMap((source) => placesOf(source, quote));
+  private find(sources: readonly HeldSource[], quote: string, request: QuoteRequest): FoundPlace[] {
+    const whole = this.findWhole(sources, quote, request);
     if (whole.length > 0) return whole;
     const parts = splitParts(quote);
     if (parts === null) return [];
@@ -111,6 +147,19 @@ export class QuoteIndex {
         placesOf(source, only).map((place) => ({ ...place, exact: false, hidden: insertedOutside(parts) })),
       );
     return sources.flatMap((source) => placesOfParts(source, parts));
+  }
+
+  private findWhole(sources: readonly HeldSource[], quote: string, request: QuoteRequest): FoundPlace[] {
+    const folded = fold(quote);
+    const places = sources.flatMap((source) => placesOf(source, quote, { folded }));
+    if (places.length > 0 && (request.page == null || places.some((place) => this.isCited(place, request))))
+      return places;
+    // Words that go from a line of text into a note or a running head are looked for last: anywhere when nothing was found, else where they are cited.
+    const left =
+      places.length === 0 ? sources : sources.filter((source) => (request.sourceId ?? source.id) === source.id);
+    const known = new Set(places.map((place) => `${place.sourceId} ${placeId(place.spans)}`));
+    const across = left.flatMap((source) => placesOf(source, quote, { folded, across: true }));
+    return [...places, ...across.filter((place) => !known.has(`${place.sourceId} ${placeId(place.spans)}`))];
   }
 
   private isCited(place: Place, request: QuoteRequest): boolean {
@@ -228,7 +277,7 @@ export class QuoteIndex {
     let best: Candidate | null = null;
     for (const { source, seed } of seeds.slice(0, ALIGNED)) {
       if (seed.score < STRONG_ENOUGH * strongest) break;
-      const near = alignAt(source.words, (number) => source.page(number), words, seed);
+      const near = alignAt(source.words, words, seed);
       if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) continue;
       if (page !== null && !near.spans.some((span) => span.page === page)) continue;
       best = better(best, { source, near });
@@ -259,6 +308,8 @@ export class QuoteIndex {
   /** Words are only needed once a quote is not found as it stands; they are read off the pages then. */
   private vocabularyOf(sources: readonly HeldSource[]): Vocabulary {
     for (const source of sources) {
+      if (source.packed !== null) source.words.unpack(source.packed);
+      source.packed = null;
       for (const number of source.pending.splice(0)) {
         const page = source.page(number);
         if (page !== null) source.words.addPage(page);

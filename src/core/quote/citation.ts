@@ -1,4 +1,4 @@
-import { lineAt, sectionPath, type Page, type Section, type Span } from '../source';
+import { lineAt, sectionPath, type PageText, type Section, type Span } from '../source';
 import type { Difference, Mark, PlaceFound, QuoteCheck, WordsFound } from './types';
 
 /** A cell of a table on its page: the figure, its labels and its column heads. */
@@ -43,7 +43,7 @@ export interface CitableSource {
   readonly name: string;
   readonly sha256: string;
   readonly sections: readonly Section[];
-  page(number: number): Page | null;
+  page(number: number): PageText | null;
 }
 
 /** Characters of context kept before and after a quote. */

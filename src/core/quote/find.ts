@@ -60,7 +60,9 @@ function placesNear(source: CheckedSource, wanted: string): Place[] {
 /** Where words stand in a document, in order of place, typography aside; at most `MOST_FOUND`. */
 export function findIn(source: CheckedSource, wanted: string, way: FindWay): Place[] {
   if (way === 'near') return placesNear(source, wanted);
-  return inOrder(placesOf(source, wanted.trim()))
+  const phrase = wanted.trim();
+  const places = placesOf(source, phrase);
+  return inOrder(places.length > 0 ? places : placesOf(source, phrase, { across: true }))
     .slice(0, MOST_FOUND)
     .map(({ sourceId, spans }) => ({ sourceId, spans }));
 }

@@ -1,4 +1,4 @@
-export { QuoteIndex } from './check';
+export { QuoteIndex, type PackedStreams } from './check';
 export { MOST_FOUND, standsAt, type FindWay } from './find';
 export { citationOf, type CellPlace, type CitableSource, type Citation } from './citation';
 export type {

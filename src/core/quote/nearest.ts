@@ -1,5 +1,5 @@
 import { tokenize } from '../text';
-import type { Page, Span } from '../source';
+import type { Span } from '../source';
 import { alignWords, nearWords, type Step } from './align';
 import { describeDifferences, type ComparedWord } from './differences';
 import type { Difference } from './types';
@@ -21,8 +21,9 @@ export interface QuoteWords {
 }
 
 const BUCKET = 8;
-/** Postings looked at for one quote in one document; the rarest words come first. */
-const WORK = 300_000;
+/** Postings looked at for one quote in one document, the rarest words first: once this many words have voted, no more than this part of the document's. */
+const VOTERS = 6;
+const WORK = 0.06;
 const CANDIDATES = 5;
 
 export function quoteWords(quote: string, vocabulary: Vocabulary): QuoteWords {
@@ -62,9 +63,11 @@ export function findSeeds(stream: WordStream, quote: QuoteWords, only: number | 
     .filter((word) => word.count > 0)
     .sort((a, b) => a.count - b.count);
   let work = 0;
+  let voters = 0;
   for (const { id, at, count } of order) {
     work += count;
-    if (work > WORK) break;
+    if (voters >= VOTERS && work > WORK * stream.length) break;
+    voters += 1;
     const weight = weightOf(stream, id);
     for (const position of stream.positionsOf(id)) {
       if (position < from || position >= to) continue;
@@ -89,18 +92,13 @@ function bestBuckets(votes: Float32Array): { bucket: number; score: number }[] {
 }
 
 /** The nearest place around a seed, aligned word by word; null when no word pairs. */
-export function alignAt(
-  stream: WordStream,
-  page: (number: number) => Page | null,
-  quote: QuoteWords,
-  seed: Seed,
-): Nearest | null {
+export function alignAt(stream: WordStream, quote: QuoteWords, seed: Seed): Nearest | null {
   const length = quote.ids.length;
   const slack = Math.min(120, 14 + Math.ceil(length * 0.6));
   const from = Math.max(0, seed.at - slack);
   const to = Math.min(stream.length, seed.at + BUCKET * 2 + length + slack);
   const window: ComparedWord[] = [];
-  for (let position = from; position < to; position += 1) window.push(stream.compared(position, page));
+  for (let position = from; position < to; position += 1) window.push(stream.compared(position));
   const same = (q: number, p: number): boolean => quote.ids[q] === stream.id(from + p);
   const near = (q: number, p: number): boolean =>
     nearWords((quote.words[q] as ComparedWord).word, (window[p] as ComparedWord).word);

@@ -89,11 +89,11 @@ describe('streams of pages', () => {
 
   test('words know their pages and positions', () => {
     const vocabulary = new Vocabulary();
-    const held = new WordStream(vocabulary);
+    const held = new WordStream(vocabulary, page);
     pages.forEach((one) => held.addPage(one));
     const [position = -1] = held.positionsOf(vocabulary.find('boat'));
     expect(held.pageOf(position)).toBe(2);
-    expect(held.compared(position, page)).toMatchObject({ word: 'boat', printed: 'boat' });
+    expect(held.compared(position)).toMatchObject({ word: 'boat', printed: 'boat' });
     expect(held.rangeOfPage(9)).toEqual({ from: 0, to: 0 });
     expect(vocabulary.find('zeppelin')).toBe(-1);
   });

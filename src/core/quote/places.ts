@@ -1,5 +1,5 @@
 import { fold, isSpace, tokenize, type Folded } from '../text';
-import type { Page, Span } from '../source';
+import type { PageText, Span } from '../source';
 import { isFigure, isNegation } from './lexicon';
 import type { Joint, QuoteParts } from './parts';
 import type { KeyStream } from './stream';
@@ -10,8 +10,9 @@ import type { Difference, Place } from './types';
 export interface CheckedSource {
   readonly id: string;
   readonly pages: KeyStream;
+  readonly asides: KeyStream;
   readonly flow: KeyStream;
-  page(number: number): Page | null;
+  page(number: number): PageText | null;
 }
 
 export interface FoundPlace extends Place {
@@ -31,26 +32,36 @@ export function textAt(source: CheckedSource, spans: readonly Span[]): string {
   return spans.map((span) => (source.page(span.page)?.text ?? '').slice(span.start, span.end)).join('\n');
 }
 
-/** Every place where the quote's words stand in one document, typography aside. */
-export function placesOf(source: CheckedSource, quote: string): FoundPlace[] {
-  const folded = fold(quote);
+/**
+ * Every place where the quote's words stand in one document, typography aside: within its running text and within what stands apart from it, or, with
+ * `across`, over both in the order of the page, which costs as much again. `folded` is the quote folded.
+ */
+export function placesOf(
+  source: CheckedSource,
+  quote: string,
+  { folded = fold(quote), across = false }: { readonly folded?: Folded; readonly across?: boolean } = {},
+): FoundPlace[] {
   const key = folded.text;
   if (key === '') return [];
-  const page = (number: number): Page | null => source.page(number);
+  const page = (number: number): PageText | null => source.page(number);
   const places: FoundPlace[] = [];
   const seen = new Set<string>();
-  for (const stream of [source.pages, source.flow]) {
+  for (const stream of across ? [source.pages] : [source.flow, source.asides]) {
     for (const at of stream.occurrences(key, MOST_PLACES)) {
       const touched = stream.pagesOf(at, at + key.length);
-      // Within a page the stream of all lines has been asked already, unless running heads or notes stand in between.
       const spans = takeInMarks(source, stream.spansOf(at, at + key.length, page), folded, quote);
-      const id = spans.map((span) => `${span.page}:${span.start}`).join(' ');
+      const id = placeId(spans);
       if (touched.length === 0 || seen.has(id) || !onWordBounds(spans, page)) continue;
       seen.add(id);
       places.push({ sourceId: source.id, spans, exact: sameCharacters(quote, textAt(source, spans)), hidden: [] });
     }
   }
   return places;
+}
+
+/** Tells places of one document apart. */
+export function placeId(spans: readonly Span[]): string {
+  return spans.map((span) => `${span.page}:${span.start}`).join(' ');
 }
 
 /** Lengthens a place by the punctuation that the quote has before its first and behind its last word, where the page has it too. */
@@ -86,7 +97,7 @@ function takeInMarks(source: CheckedSource, spans: readonly Span[], folded: Fold
 export function placesOfParts(source: CheckedSource, parts: QuoteParts): FoundPlace[] {
   const keys = parts.pieces.map((piece) => fold(piece).text);
   if (keys.some((key) => key === '')) return [];
-  const page = (number: number): Page | null => source.page(number);
+  const page = (number: number): PageText | null => source.page(number);
   const places: FoundPlace[] = [];
   for (const first of source.flow.occurrences(keys[0] as string, 50)) {
     const stretches = follow(source.flow, keys, first, parts);

@@ -1,25 +1,48 @@
+import { Recent } from '../recent';
 import { fold, isDigit, isIdeographic, isSpace, isWordChar } from '../text';
-import { isFlow, type Page, type Span } from '../source';
+import { isFlow, type PageText, type Span } from '../source';
 
 /** Keeps pages apart in a stream, so that nothing is found over a break by chance; never in folded text. */
 const BREAK = '\u0001';
 
+/** Pages whose map back to their text is kept: a long quote and its neighbours are asked for again and again. */
+const FOLDED_PAGES = 64;
+
+export interface PackedKeys {
+  readonly text: string;
+  readonly starts: Uint32Array;
+  readonly numbers: Uint32Array;
+}
+
 /**
  * The folded text of a document's pages as one string to search. `pages` streams hold every line and keep pages apart; `flow` streams leave
- * running heads, folios and footnotes out and run over page breaks.
+ * running heads, folios and footnotes out and run over page breaks; `asides` hold what they leave out, pages apart.
  */
 export class KeyStream {
   private text = '';
   private readonly starts: number[] = [];
   private readonly numbers: number[] = [];
+  private readonly folded = new Recent<number, FoldedPage>(FOLDED_PAGES);
 
-  constructor(private readonly kind: 'pages' | 'flow') {}
+  constructor(private readonly kind: StreamKind) {}
 
-  addPage(page: Page): void {
+  /** The stream as it is stored. */
+  pack(): PackedKeys {
+    return { text: this.text, starts: Uint32Array.from(this.starts), numbers: Uint32Array.from(this.numbers) };
+  }
+
+  /** Takes the pages of a stored stream, before any other. */
+  unpack({ text, starts, numbers }: PackedKeys): void {
+    this.text = text;
+    for (const start of starts) this.starts.push(start);
+    for (const number of numbers) this.numbers.push(number);
+  }
+
+  addPage(page: PageText): void {
     this.starts.push(this.text.length);
     this.numbers.push(page.number);
-    this.text += fold(this.kind === 'pages' ? page.text : flowText(page)).text;
-    if (this.kind === 'pages') this.text += BREAK;
+    this.text += fold(this.kind === 'pages' ? page.text : piecesOf(page, this.kind).text).text;
+    if (this.kind !== 'flow') this.text += BREAK;
   }
 
   /** Positions of `key`, at most `limit`, from `from` on. */
@@ -48,19 +71,19 @@ export class KeyStream {
     return pages;
   }
 
-  /** The canonical spans of `[from, to)`, a span a page; `page` gives a page by its number. */
-  spansOf(from: number, to: number, page: (number: number) => Page | null): Span[] {
+  /** The canonical spans of `[from, to)`, one for each stretch of a page without lines left out; `page` gives a page by its number. */
+  spansOf(from: number, to: number, page: (number: number) => PageText | null): Span[] {
     const spans: Span[] = [];
     for (let at = this.find(from); at < this.starts.length && (this.starts[at] as number) < to; at += 1) {
       const number = this.numbers[at] as number;
       const source = page(number);
       if (source === null) continue;
-      const folded = foldedPage(source, this.kind);
+      const folded = this.folded.get(number, () => foldedPage(source, this.kind));
       const start = Math.max(0, from - (this.starts[at] as number));
       const end = Math.min(folded.map.length, to - (this.starts[at] as number));
       if (end <= start) continue;
       const range = folded.map.range(start, end);
-      spans.push({ page: number, start: folded.offset(range.start), end: folded.offset(range.end - 1) + 1 });
+      for (const stretch of folded.stretches(range.start, range.end)) spans.push({ page: number, ...stretch });
     }
     return spans;
   }
@@ -76,44 +99,47 @@ export class KeyStream {
   }
 }
 
-interface FlowPiece {
+type StreamKind = 'pages' | 'flow' | 'asides';
+
+interface Piece {
   readonly at: number;
   readonly start: number;
 }
 
-function flowPieces(page: Page): { text: string; pieces: FlowPiece[] } {
+function piecesOf(page: PageText, kind: 'flow' | 'asides'): { text: string; pieces: Piece[] } {
   let text = '';
-  const pieces: FlowPiece[] = [];
+  const pieces: Piece[] = [];
   for (const line of page.lines) {
-    if (!isFlow(line) || line.role === 'note') continue;
+    if ((isFlow(line) && line.role !== 'note') !== (kind === 'flow')) continue;
     pieces.push({ at: text.length, start: line.start });
     text += `${page.text.slice(line.start, line.end)}\n`;
   }
   return { text, pieces };
 }
 
-function flowText(page: Page): string {
-  return flowPieces(page).text;
-}
-
 interface FoldedPage {
   readonly map: ReturnType<typeof fold>['map'];
-  /** Canonical offset of an offset in the text that was folded. */
-  offset(position: number): number;
+  /** Canonical stretches of a range of the text that was folded: parted where lines were left out. */
+  stretches(start: number, end: number): { readonly start: number; readonly end: number }[];
 }
 
-function foldedPage(page: Page, kind: 'pages' | 'flow'): FoldedPage {
-  if (kind === 'pages') return { map: fold(page.text).map, offset: (position) => position };
-  const { text, pieces } = flowPieces(page);
+function foldedPage(page: PageText, kind: StreamKind): FoldedPage {
+  if (kind === 'pages') return { map: fold(page.text).map, stretches: (start, end) => [{ start, end }] };
+  const { text, pieces } = piecesOf(page, kind);
   return {
     map: fold(text).map,
-    offset: (position) => {
-      let found: FlowPiece = { at: 0, start: 0 };
-      for (const piece of pieces) {
-        if (piece.at > position) break;
-        found = piece;
-      }
-      return found.start + position - found.at;
+    stretches: (start, end) => {
+      const stretches: { start: number; end: number }[] = [];
+      pieces.forEach((piece, index) => {
+        const behind = (pieces[index + 1]?.at ?? text.length) - 1;
+        const [from, to] = [Math.max(start, piece.at), Math.min(end, behind)];
+        if (to <= from) return;
+        const [begin, stop] = [piece.start + from - piece.at, piece.start + to - piece.at];
+        const last = stretches.at(-1);
+        if (last?.end === begin - 1) last.end = stop;
+        else stretches.push({ start: begin, end: stop });
+      });
+      return stretches;
     },
   };
 }
@@ -157,7 +183,7 @@ function joinsAfter(text: string, end: number): boolean {
 }
 
 /** True when the spans begin and end where words do: "250" inside "1,250", or "lawful" inside "unlawful", is no place. */
-export function onWordBounds(spans: readonly Span[], page: (number: number) => Page | null): boolean {
+export function onWordBounds(spans: readonly Span[], page: (number: number) => PageText | null): boolean {
   const [first, last] = [spans[0], spans.at(-1)];
   if (first === undefined || last === undefined) return false;
   const [head, tail] = [page(first.page)?.text, page(last.page)?.text];

@@ -19,7 +19,7 @@ export interface Difference {
   readonly grave: boolean;
 }
 
-/** Where words stand: one document, one span a page they touch, in order. */
+/** Where words stand: one document, at least one span for each page they touch, in order. */
 export interface Place {
   readonly sourceId: string;
   readonly spans: readonly Span[];

@@ -1,5 +1,6 @@
+import { Recent } from '../recent';
 import { isSpace, tokenize } from '../text';
-import { isFlow, type Page, type Span } from '../source';
+import { isFlow, type PageText, type Span } from '../source';
 import type { ComparedWord } from './differences';
 
 /** Folded words to numbers, shared by all documents of an index. */
@@ -35,49 +36,107 @@ interface Postings {
   readonly positions: Uint32Array;
 }
 
-/** The words of one document's sentences in reading order, with where each stands. Positions count words from 0. */
+/** A document's words as they are stored: `ids` point into its own `vocabulary`. */
+export interface PackedWords {
+  readonly vocabulary: readonly string[];
+  readonly ids: Uint32Array;
+  readonly pageStarts: Uint32Array;
+  readonly pageNumbers: Uint32Array;
+}
+
+/** Pages whose words' places are kept. */
+const PLACED_PAGES = 64;
+
+interface PlacedWord {
+  readonly word: string;
+  readonly start: number;
+  readonly end: number;
+}
+
+/** The words of a page's sentences, and where each stands in its text. */
+function wordsOf(page: PageText): PlacedWord[] {
+  let text = '';
+  const pieces: { at: number; start: number }[] = [];
+  for (const line of page.lines) {
+    if (!isFlow(line)) continue;
+    pieces.push({ at: text.length, start: line.start });
+    text += `${page.text.slice(line.start, line.end)}\n`;
+  }
+  let piece = 0;
+  return tokenize(text).map(({ word, start, end }) => {
+    while (piece + 1 < pieces.length && (pieces[piece + 1] as { at: number }).at <= start) piece += 1;
+    let endPiece = piece;
+    while (endPiece + 1 < pieces.length && (pieces[endPiece + 1] as { at: number }).at < end) endPiece += 1;
+    const shift = (at: number, position: number): number => {
+      const home = pieces[at] as { at: number; start: number };
+      return home.start + position - home.at;
+    };
+    return { word, start: shift(piece, start), end: shift(endPiece, end) };
+  });
+}
+
+/**
+ * The words of one document's sentences in reading order. Positions count words from 0; where a word stands is read off its page anew, since that
+ * is asked of few.
+ */
 export class WordStream {
-  private readonly ids: number[] = [];
-  private readonly starts: number[] = [];
-  private readonly ends: number[] = [];
+  private ids = new Uint32Array(1024);
+  private count = 0;
   private readonly pageStarts: number[] = [];
   private readonly pageNumbers: number[] = [];
+  private readonly placed = new Recent<number, readonly PlacedWord[]>(PLACED_PAGES);
   private postings: Postings | null = null;
 
-  constructor(private readonly vocabulary: Vocabulary) {}
+  /** `page` gives a page by its number. */
+  constructor(
+    private readonly vocabulary: Vocabulary,
+    private readonly page: (number: number) => PageText | null,
+  ) {}
 
   get length(): number {
-    return this.ids.length;
+    return this.count;
   }
 
-  addPage(page: Page): void {
-    this.pageStarts.push(this.ids.length);
+  /** The stream as it is stored. */
+  pack(): PackedWords {
+    const own = new Map<number, number>();
+    const ids = this.ids.slice(0, this.count).map((id) => {
+      const known = own.get(id) ?? own.size;
+      own.set(id, known);
+      return known;
+    });
+    const vocabulary = [...own.keys()].map((id) => this.vocabulary.word(id));
+    return { vocabulary, ids, pageStarts: Uint32Array.from(this.pageStarts), pageNumbers: Uint32Array.from(this.pageNumbers) }; // prettier-ignore
+  }
+
+  /** Takes the pages of a stored stream, before any other. */
+  unpack({ vocabulary, ids, pageStarts, pageNumbers }: PackedWords): void {
+    const shared = vocabulary.map((word) => this.vocabulary.add(word));
+    this.ids = ids.map((id) => shared[id] as number);
+    this.count = ids.length;
+    for (const start of pageStarts) this.pageStarts.push(start);
+    for (const number of pageNumbers) this.pageNumbers.push(number);
+  }
+
+  addPage(page: PageText): void {
+    this.pageStarts.push(this.count);
     this.pageNumbers.push(page.number);
     this.postings = null;
-    let text = '';
-    const pieces: { at: number; start: number }[] = [];
-    for (const line of page.lines) {
-      if (!isFlow(line)) continue;
-      pieces.push({ at: text.length, start: line.start });
-      text += `${page.text.slice(line.start, line.end)}\n`;
+    for (const { word } of wordsOf(page)) this.push(this.vocabulary.add(word));
+  }
+
+  private push(id: number): void {
+    if (this.count === this.ids.length) {
+      const longer = new Uint32Array(Math.max(1024, 2 * this.count));
+      longer.set(this.ids);
+      this.ids = longer;
     }
-    let piece = 0;
-    for (const token of tokenize(text)) {
-      while (piece + 1 < pieces.length && (pieces[piece + 1] as { at: number }).at <= token.start) piece += 1;
-      let endPiece = piece;
-      while (endPiece + 1 < pieces.length && (pieces[endPiece + 1] as { at: number }).at < token.end) endPiece += 1;
-      const shift = (at: number, position: number): number => {
-        const home = pieces[at] as { at: number; start: number };
-        return home.start + position - home.at;
-      };
-      this.ids.push(this.vocabulary.add(token.word));
-      this.starts.push(shift(piece, token.start));
-      this.ends.push(shift(endPiece, token.end));
-    }
+    this.ids[this.count] = id;
+    this.count += 1;
   }
 
   id(position: number): number {
-    return this.ids[position] ?? -1;
+    return position < this.count ? (this.ids[position] ?? -1) : -1;
   }
 
   /** Positions of a word, in order. */
@@ -92,17 +151,21 @@ export class WordStream {
   rangeOfPage(page: number): { from: number; to: number } {
     const at = this.pageNumbers.indexOf(page);
     if (at < 0) return { from: 0, to: 0 };
-    return { from: this.pageStarts[at] as number, to: this.pageStarts[at + 1] ?? this.ids.length };
+    return { from: this.pageStarts[at] as number, to: this.pageStarts[at + 1] ?? this.count };
   }
 
   pageOf(position: number): number {
+    return this.pageNumbers[this.pageIndexOf(position)] ?? 0;
+  }
+
+  private pageIndexOf(position: number): number {
     let [low, high] = [0, this.pageStarts.length - 1];
     while (low < high) {
       const middle = (low + high + 1) >> 1;
       if ((this.pageStarts[middle] as number) <= position) low = middle;
       else high = middle - 1;
     }
-    return this.pageNumbers[low] ?? 0;
+    return low;
   }
 
   /** Spans of the words `[from, to)`, one a page. */
@@ -110,7 +173,7 @@ export class WordStream {
     const spans: Span[] = [];
     for (let position = from; position < to; position += 1) {
       const page = this.pageOf(position);
-      const [start, end] = [this.starts[position] as number, this.ends[position] as number];
+      const { start, end } = this.placeOf(position);
       const last = spans.at(-1);
       if (last?.page === page)
         spans[spans.length - 1] = { page, start: Math.min(last.start, start), end: Math.max(last.end, end) };
@@ -119,11 +182,11 @@ export class WordStream {
     return spans;
   }
 
-  compared(position: number, page: (number: number) => Page | null): ComparedWord {
-    const text = page(this.pageOf(position))?.text ?? '';
-    const [start, end] = [this.starts[position] as number, this.ends[position] as number];
+  compared(position: number): ComparedWord {
+    const text = this.page(this.pageOf(position))?.text ?? '';
+    const { word, start, end } = this.placeOf(position);
     return {
-      word: this.vocabulary.word(this.id(position)),
+      word,
       printed: text
         .slice(start, end)
         .replace(/[-\u2010\u00ad]\s*\n\s*/g, '')
@@ -132,13 +195,24 @@ export class WordStream {
     };
   }
 
+  private placeOf(position: number): PlacedWord {
+    const at = this.pageIndexOf(position);
+    const number = this.pageNumbers[at] ?? 0;
+    const words = this.placed.get(number, () => {
+      const page = this.page(number);
+      return page === null ? [] : wordsOf(page);
+    });
+    return words[position - (this.pageStarts[at] ?? 0)] ?? { word: this.vocabulary.word(this.id(position)), start: 0, end: 0 }; // prettier-ignore
+  }
+
   private post(): Postings {
     const starts = new Uint32Array(this.vocabulary.size + 1);
-    for (const id of this.ids) starts[id + 1] = (starts[id + 1] as number) + 1;
+    const ids = this.ids.subarray(0, this.count);
+    for (const id of ids) starts[id + 1] = (starts[id + 1] as number) + 1;
     for (let at = 1; at < starts.length; at += 1) starts[at] = (starts[at] as number) + (starts[at - 1] as number);
     const next = starts.slice();
-    const positions = new Uint32Array(this.ids.length);
-    this.ids.forEach((id, position) => {
+    const positions = new Uint32Array(ids.length);
+    ids.forEach((id, position) => {
       positions[next[id] as number] = position;
       next[id] = (next[id] as number) + 1;
     });

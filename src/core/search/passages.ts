@@ -1,5 +1,5 @@
 import { splitSentences } from '../text';
-import { isFlow, type Line, type Page, type Span } from '../source';
+import { isFlow, type Line, type PageText, type Span } from '../source';
 
 /** A whole sentence, table row or heading: what an answer may quote. One span a page it stands on. */
 export interface Unit {
@@ -62,7 +62,7 @@ export class PassageBuilder {
     private readonly options: PassageOptions = DEFAULT_PASSAGES,
   ) {}
 
-  addPage(page: Page): void {
+  addPage(page: PageText): void {
     const notes: Line[] = [];
     let first = true;
     for (const line of page.lines) {
@@ -83,7 +83,7 @@ export class PassageBuilder {
     this.closePassage();
   }
 
-  private addLine(page: Page, line: Line, first: boolean): void {
+  private addLine(page: PageText, line: Line, first: boolean): void {
     if (line.role === 'heading') {
       this.closeParagraph();
       if (this.units.some((unit) => unit.kind !== 'heading')) this.closePassage();
@@ -122,7 +122,7 @@ export class PassageBuilder {
     }
   }
 
-  private continues(page: Page, line: Line, first: boolean): boolean {
+  private continues(page: PageText, line: Line, first: boolean): boolean {
     const open = this.paragraph as Open;
     if (!first) return !line.opens && line.section === open.section;
     // Over a page break the layout cannot tell a new paragraph; the sentence can.
@@ -130,7 +130,7 @@ export class PassageBuilder {
     return !/[.:!?。]["”’)]?\s*$/.test(open.text) && !LIST_MARK.test(text);
   }
 
-  private addNotes(page: Page, notes: readonly Line[]): void {
+  private addNotes(page: PageText, notes: readonly Line[]): void {
     let from = 0;
     while (from < notes.length) {
       let to = from + 1;
@@ -212,6 +212,6 @@ export class PassageBuilder {
   }
 }
 
-function spanOf(page: Page, line: Line): Span {
+function spanOf(page: PageText, line: Line): Span {
   return { page: page.number, start: line.start, end: line.end };
 }

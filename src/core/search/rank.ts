@@ -1,7 +1,7 @@
 import { tokenize, type Language } from '../text';
 import type { ShelfSource } from './shelf';
 import { unitsOfPassage } from './shelf';
-import type { Segment } from './segment';
+import { termNumber, type Segment } from './segment';
 import { termsOfTokens } from './terms';
 
 /** A term that is searched for, with the weight the question gives it. */
@@ -30,25 +30,24 @@ const CONTENTS_SHARE = 0.35;
 /** Of the first ten, how many may come from one document while others have hits too. */
 const QUOTA = 7;
 
-const vocabularies = new WeakMap<Segment, ReadonlyMap<string, number>>();
-
-function termNumber(segment: Segment, term: string): number | undefined {
-  let numbers = vocabularies.get(segment);
-  if (numbers === undefined) {
-    numbers = new Map(segment.vocabulary.map((word, number) => [word, number]));
-    vocabularies.set(segment, numbers);
-  }
-  return numbers.get(term);
-}
+/** What was counted for one list of sources; a question asks for the same terms more than once. */
+const counted = new WeakMap<readonly ShelfSource[], Map<string, number>>();
 
 /** Passages of all sources that hold a term. */
 export function documentFrequency(sources: readonly ShelfSource[], term: string): number {
+  let counts = counted.get(sources);
+  if (counts === undefined) {
+    counts = new Map();
+    counted.set(sources, counts);
+  }
+  const known = counts.get(term);
+  if (known !== undefined) return known;
   let count = 0;
   for (const { segment } of sources) {
     const number = termNumber(segment, term);
-    if (number !== undefined)
-      count += (segment.postingStarts[number + 1] as number) - (segment.postingStarts[number] as number);
+    if (number >= 0) count += (segment.postingStarts[number + 1] as number) - (segment.postingStarts[number] as number);
   }
+  counts.set(term, count);
   return count;
 }
 
@@ -84,26 +83,34 @@ function weighTerms(sources: readonly ShelfSource[], query: readonly QueryTerm[]
   });
 }
 
+/** Adds what one spelling of a term is worth in each passage that holds it; a passage that holds several counts the best of them. */
+function addTerm(
+  segment: Segment,
+  { term, worth }: Variant,
+  average: number,
+  scores: Float32Array,
+  before: Map<number, number> | null,
+): void {
+  const number = termNumber(segment, term);
+  if (number < 0) return;
+  const end = segment.postingStarts[number + 1] as number;
+  for (let at = segment.postingStarts[number] as number; at < end; at += 1) {
+    const passage = segment.postingPassages[at] as number;
+    const length = 1 - B + (B * (segment.passageWords[passage] as number)) / average;
+    const tf = (segment.postingText[at] as number) / length + HEADING_WEIGHT * (segment.postingHeading[at] as number);
+    const score = (worth * tf * (K1 + 1)) / (tf + K1);
+    const known = before?.get(passage) ?? 0;
+    if (score <= known) continue;
+    before?.set(passage, score);
+    scores[passage] = (scores[passage] as number) + score - known;
+  }
+}
+
 function scoreSegment(segment: Segment, terms: readonly WeighedTerm[], average: number): Float32Array {
   const scores = new Float32Array(segment.passageSections.length);
-  const own = new Float32Array(segment.passageSections.length);
   for (const { variants } of terms) {
-    own.fill(0);
-    for (const { term, worth } of variants) {
-      const number = termNumber(segment, term);
-      if (number === undefined) continue;
-      const end = segment.postingStarts[number + 1] as number;
-      for (let at = segment.postingStarts[number] as number; at < end; at += 1) {
-        const passage = segment.postingPassages[at] as number;
-        const length = 1 - B + (B * (segment.passageWords[passage] as number)) / average;
-        const tf =
-          (segment.postingText[at] as number) / length + HEADING_WEIGHT * (segment.postingHeading[at] as number);
-        own[passage] = Math.max(own[passage] as number, (worth * tf * (K1 + 1)) / (tf + K1));
-      }
-    }
-    for (let passage = 0; passage < own.length; passage += 1) {
-      scores[passage] = (scores[passage] as number) + (own[passage] as number);
-    }
+    const before = variants.length > 1 ? new Map<number, number>() : null;
+    for (const variant of variants) addTerm(segment, variant, average, scores, before);
   }
   return scores;
 }
@@ -162,26 +169,25 @@ function withQuota(hits: readonly Hit[], count: number): Hit[] {
 export function searchPassages(sources: readonly ShelfSource[], query: readonly QueryTerm[], count: number): Hit[] {
   const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
   if (total === 0) return [];
-  const words = sources.reduce((sum, source) => sum + source.segment.passageWords.reduce((a, b) => a + b, 0), 0);
+  let words = 0;
+  for (const { segment } of sources) for (const count of segment.passageWords) words += count;
   const terms = weighTerms(sources, query);
-  const hits: Hit[] = [];
+  let hits: Hit[] = [];
+  let floor = 0;
   for (const source of sources) {
     const scores = scoreSegment(source.segment, terms, Math.max(1, words / total));
-    const floor = threshold(scores, LOOKED_AT);
-    scores.forEach((score, passage) => {
-      if (score > 0 && score >= floor) hits.push({ source, passage, score });
-    });
+    for (let passage = 0; passage < scores.length; passage += 1) {
+      const score = scores[passage] as number;
+      if (score > floor) hits.push({ source, passage, score });
+    }
+    // Only what can still be among the best is kept, however many the documents.
+    if (hits.length <= LOOKED_AT) continue;
+    hits = best(hits, LOOKED_AT);
+    floor = (hits.at(-1) as Hit).score;
   }
   const near = best(hits, LOOKED_AT).map((hit) => ({
     ...hit,
     score: nearness(hit, terms, hit.source.segment.language),
   }));
   return withQuota(best(near, LOOKED_AT), count);
-}
-
-/** The score of the `count`-th best, 0 when there are fewer. */
-function threshold(scores: Float32Array, count: number): number {
-  const positive = scores.filter((score) => score > 0);
-  if (positive.length <= count) return 0;
-  return positive.sort()[positive.length - count] as number;
 }

@@ -1,9 +1,9 @@
-import { sectionPath, type Page, type Section, type Span } from '../source';
+import { sectionPath, type PageText, type Section, type Span } from '../source';
 import type { Language } from '../text';
 import { DEFAULT_PASSAGES, PassageBuilder, type PassageDraft, type PassageOptions, type Unit } from './passages';
 import { termsOf, valueTerms } from './terms';
 
-export const SEGMENT_VERSION = 3;
+export const SEGMENT_VERSION = 4;
 /** Pages whose text is held for the open passage: more than a passage of one word a page reaches over. */
 const PAGES_HELD = 200;
 const KINDS = ['sentence', 'row', 'heading', 'contents', 'note'] as const;
@@ -18,6 +18,7 @@ export interface Segment {
   /** What it was built with; another fingerprint means building anew. */
   readonly fingerprint: string;
   readonly language: Language;
+  /** Terms in the order of their code units. */
   readonly vocabulary: readonly string[];
   readonly postingStarts: Uint32Array;
   readonly postingPassages: Uint32Array;
@@ -34,6 +35,19 @@ export interface Segment {
 
 export function segmentFingerprint(options: PassageOptions = DEFAULT_PASSAGES): string {
   return `segment/${SEGMENT_VERSION} words ${options.minWords}-${options.maxWords}`;
+}
+
+/** The number of a term, -1 where the segment has it not. */
+export function termNumber({ vocabulary }: Segment, term: string): number {
+  let [low, high] = [0, vocabulary.length - 1];
+  while (low <= high) {
+    const middle = (low + high) >> 1;
+    const word = vocabulary[middle] as string;
+    if (word === term) return middle;
+    if (word < term) low = middle + 1;
+    else high = middle - 1;
+  }
+  return -1;
 }
 
 /** Unit `index` of a segment. Throws RangeError outside it. */
@@ -82,7 +96,7 @@ export class SegmentBuilder {
   }
 
   /** Takes the next page, in order, with the sections that begin on it. */
-  addPage(page: Page, newSections: readonly Section[]): void {
+  addPage(page: PageText, newSections: readonly Section[]): void {
     this.sections.push(...newSections);
     this.texts.set(page.number, page.text);
     this.passages.addPage(page);
@@ -94,14 +108,15 @@ export class SegmentBuilder {
   }
 
   freeze(): Segment {
-    const vocabulary = [...this.postings.keys()];
-    const total = [...this.postings.values()].reduce((sum, posting) => sum + posting.passages.length, 0);
+    const entries = [...this.postings].sort(([a], [b]) => (a < b ? -1 : 1));
+    const vocabulary = entries.map(([term]) => term);
+    const total = entries.reduce((sum, [, posting]) => sum + posting.passages.length, 0);
     const starts = new Uint32Array(vocabulary.length + 1);
     const passages = new Uint32Array(total);
     const text = new Uint8Array(total);
     const heading = new Uint8Array(total);
     let at = 0;
-    [...this.postings.values()].forEach((posting, term) => {
+    entries.forEach(([, posting], term) => {
       starts[term] = at;
       passages.set(posting.passages, at);
       text.set(posting.text, at);

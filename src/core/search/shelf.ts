@@ -1,4 +1,4 @@
-import { sectionPath, type Page, type Section, type Span } from '../source';
+import { sectionPath, type PageText, type Section, type Span } from '../source';
 import { unitAt, type Segment } from './segment';
 import type { Unit } from './passages';
 
@@ -12,7 +12,7 @@ export interface ShelfSource {
   readonly sections: readonly Section[];
   readonly segment: Segment;
   /** The page, or null while it is not read. */
-  page(number: number): Page | null;
+  page(number: number): PageText | null;
 }
 
 /** Canonical text of spans, a line break between pages. */

@@ -37,7 +37,8 @@ export interface Geometry {
   readonly boxes: Float32Array;
 }
 
-export interface Page {
+/** What asking and checking need of a page. */
+export interface PageText {
   /** Physical page number, from 1. */
   readonly number: number;
   /** Printed label ("xiv", "F-12"), null when the file gives none. */
@@ -48,6 +49,9 @@ export interface Page {
   readonly width: number;
   readonly height: number;
   readonly lines: readonly Line[];
+}
+
+export interface Page extends PageText {
   readonly geometry: Geometry;
   readonly words: number;
   /** True when the page shows something but gave no text. */
@@ -105,7 +109,7 @@ export function sectionPath(sections: readonly Section[], index: number): string
 }
 
 /** The line that holds `offset`, or the nearest one before it; null on a page without lines. */
-export function lineAt(page: Page, offset: number): Line | null {
+export function lineAt(page: PageText, offset: number): Line | null {
   let found: Line | null = null;
   for (const line of page.lines) {
     if (line.start > offset) break;

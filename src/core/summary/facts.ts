@@ -1,6 +1,6 @@
 import { checkClaim, type AskedSource } from '../answer';
 import type { Citation, QuoteIndex } from '../quote';
-import type { Line, Page } from '../source';
+import type { Line, PageText } from '../source';
 import { findDates, oneLine, splitSentences } from '../text';
 
 export const FACT_FIELDS = ['title', 'kind', 'date', 'period', 'parties', 'amends'] as const;
@@ -60,7 +60,7 @@ const INSTRUMENT =
   /\b(?:agreement|contract|lease|deed|regulations?|ordinance|act|directive|policy|version|edition|filing|report|accounts|letter|document|manual|standard|schedule|clause)\b/i;
 
 interface Front {
-  readonly page: Page;
+  readonly page: PageText;
   /** The page's text without running heads, folios and contents; a line break between lines. */
   readonly text: string;
   readonly lines: readonly Line[];
