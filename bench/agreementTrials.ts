@@ -1,7 +1,7 @@
 import { execFileSync } from 'node:child_process';
 import path from 'node:path';
 import { findSources } from '../cli/paths';
-import { readFiles } from '../cli/reading';
+import { readFiles, wholeFile } from '../cli/reading';
 
 export interface Agreement {
   readonly name: string;
@@ -47,7 +47,7 @@ export function commonInOrder(one: readonly string[], two: readonly string[]): n
 
 /** Compares our page texts with those of `pdftotext`, which must be installed. */
 export async function* runAgreement(paths: readonly string[]): AsyncGenerator<Agreement> {
-  for await (const result of readFiles(findSources(paths), () => undefined)) {
+  for await (const result of readFiles(findSources(paths), wholeFile)) {
     if ('problem' in result) continue;
     const { name, pages } = result.read;
     const file = paths.find((one) => path.basename(one) === name) ?? path.join(paths[0] ?? '', name);

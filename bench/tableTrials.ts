@@ -1,7 +1,7 @@
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
-import { readFiles } from '../cli/reading';
+import { readFiles, wholeFile } from '../cli/reading';
 import type { Table } from '../src/core/source';
 import { madeTables, type TrueTable } from './madeTables';
 import { Random } from './random';
@@ -46,7 +46,7 @@ export async function runTableTrials(count: number, seed: number): Promise<Table
   const file = path.join(folder, 'tables.pdf');
   writeFileSync(file, bytes);
   const found: Table[] = [];
-  for await (const result of readFiles([{ path: file, name: 'tables.pdf' }], () => undefined)) {
+  for await (const result of readFiles([{ path: file, name: 'tables.pdf' }], wholeFile)) {
     if ('problem' in result) throw new Error(`The tables made for the trial could not be read: ${result.problem.code}`);
     found.push(...result.read.tables);
   }

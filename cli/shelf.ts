@@ -1,8 +1,9 @@
 import path from 'node:path';
 import { Library } from '../src/core/library';
 import type { AskedSource } from '../src/core/answer';
+import type { Table } from '../src/core/source';
 import { findSources } from './paths';
-import { readFiles, type FileRead } from './reading';
+import { readFiles, type FileRead, type FileStart, type Taker } from './reading';
 import { clearProgress, showProgress, tellProblem } from './terminal';
 
 export interface Shelf {
@@ -11,34 +12,43 @@ export interface Shelf {
   readonly incomplete: boolean;
 }
 
-function take(library: Library, { name, sha256, facts, language, pages, sections, tables }: FileRead): void {
-  library.add({ id: name, name, sha256, pageCount: facts.pageCount, language });
-  pages.forEach((page, at) => library.addPage(name, page, sections[at] ?? []));
-  library.finish(name);
-  library.setTables(name, tables);
+/** Takes files into a library as they are read; ids are the names. */
+function into(library: Library): (start: FileStart) => Taker<void> {
+  return ({ name, sha256, facts, language }) => {
+    const tables: Table[] = [];
+    library.add({ id: name, name, sha256, pageCount: facts.pageCount, language });
+    return {
+      page: (page, sections) => library.addPage(name, page, sections),
+      tables: (found) => void tables.push(...found),
+      end: () => {
+        library.finish(name);
+        library.setTables(name, tables);
+      },
+    };
+  };
 }
 
-/** A library of files that were read; ids are the names. */
-export function libraryOf(reads: readonly FileRead[]): Library {
+/** A library of one file that was read whole. */
+export function libraryOf(read: FileRead): Library {
   const library = new Library();
-  for (const read of reads) take(library, read);
+  const taker = into(library)(read);
+  read.pages.forEach((page, at) => taker.page(page, read.sections[at] ?? []));
+  taker.tables(read.tables);
+  taker.end(read.milliseconds);
   return library;
 }
 
 /** Reads all documents that paths name into a library; ids are the names. Files that cannot be read are told and passed over. */
 export async function openShelf(paths: readonly string[]): Promise<Shelf> {
   const library = new Library();
-  const files = findSources(paths);
   let incomplete = false;
   const progress = (name: string, page: number, pages: number): void =>
     showProgress(`reading ${name}: page ${page} of ${pages}`);
-  for await (const result of readFiles(files, progress)) {
-    if ('problem' in result) {
-      incomplete = true;
-      tellProblem(result.problem);
-      continue;
-    }
-    take(library, result.read);
+  for await (const result of readFiles(findSources(paths), into(library), progress)) {
+    if (!('problem' in result)) continue;
+    incomplete = true;
+    library.remove(result.name);
+    tellProblem(result.problem);
   }
   clearProgress();
   return { library, incomplete };

@@ -1,13 +1,13 @@
 import { sectionPath, type Section, type Table } from '../../src/core/source';
 import { FACT_FIELDS, factsOf } from '../../src/core/summary';
 import { findSources } from '../paths';
-import { readFiles, type FileRead } from '../reading';
+import { readFiles, wholeFile, type FileRead } from '../reading';
 import { libraryOf } from '../shelf';
 import { clearProgress, EXIT, print, showProgress, tellProblem } from '../terminal';
 
 /** What the document says of itself, a list where there may be several. */
 function factsIn(read: FileRead): Record<string, unknown> {
-  const library = libraryOf([read]);
+  const library = libraryOf(read);
   const [source] = library.sources();
   const facts = source === undefined ? [] : factsOf(source, library.quotes);
   const told = Object.fromEntries(
@@ -94,7 +94,7 @@ export async function readCommand(paths: readonly string[], options: { json: boo
   let code: number = EXIT.done;
   const progress = (name: string, page: number, pages: number): void =>
     showProgress(`reading ${name}: page ${page} of ${pages}`);
-  for await (const result of readFiles(findSources(paths), progress)) {
+  for await (const result of readFiles(findSources(paths), wholeFile, progress)) {
     clearProgress();
     if ('problem' in result) {
       tellProblem(result.problem);

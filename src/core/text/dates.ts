@@ -25,20 +25,25 @@ const MONTHS: Readonly<Record<string, number>> = Object.fromEntries(
 const MONTH = `(?:${Object.keys(MONTHS)
   .sort((a, b) => b.length - a.length)
   .join('|')})\\.?`;
-const PATTERNS: readonly RegExp[] = [
+/** Told first, since most texts name no month: patterns with a month's name are then not tried. */
+const NAMES_MONTH = new RegExp(String.raw`\b${MONTH}`, 'iu');
+const NAMED: readonly RegExp[] = [
   new RegExp(
     String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th|\.)?(?: day of)?\s+(?<month>${MONTH}),?\s+(?<year>\d{4})\b`,
     'giu',
   ),
   new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<day>\d{1,2})(?:st|nd|rd|th)?,?\s+(?<year>\d{4})\b`, 'giu'),
-  /\b(?<year>\d{4})-(?<month>\d{2})-(?<day>\d{2})\b/gu,
-  /\b(?<day>\d{1,2})\.(?<month>\d{1,2})\.(?<year>\d{4})\b/gu,
-  /(?<year>\d{4})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
   new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<year>\d{4})\b`, 'giu'),
   new RegExp(
     String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?\s+(?<month>(?:January|February|March|April|May|June|July|August|September|October|November|December))\b(?!\s+\d{4})`,
     'gu',
   ),
+];
+
+const NUMBERED: readonly RegExp[] = [
+  /\b(?<year>\d{4})-(?<month>\d{2})-(?<day>\d{2})\b/gu,
+  /\b(?<day>\d{1,2})\.(?<month>\d{1,2})\.(?<year>\d{4})\b/gu,
+  /(?<year>\d{4})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
 ];
 
 function monthNumber(text: string): number | null {
@@ -49,7 +54,8 @@ function monthNumber(text: string): number | null {
 /** All dates in a text that name at least month and year, or day and month (`--03-31`); in order of place. */
 export function findDates(text: string): DateMention[] {
   const found: DateMention[] = [];
-  for (const pattern of PATTERNS) {
+  if (!/\d/.test(text)) return found;
+  for (const pattern of NAMES_MONTH.test(text) ? [...NAMED, ...NUMBERED] : NUMBERED) {
     for (const match of text.matchAll(pattern)) {
       const { day, month, year } = match.groups ?? {};
       const monthValue = monthNumber(month ?? '');

@@ -56,17 +56,46 @@ function isAccountingOpen(text: string, index: number): boolean {
   return isDigit(char) || (/\p{Sc}/u.test(char) && isDigit(text[nextVisible(text, next + 1)]));
 }
 
-interface Sink {
-  chars: string[];
-  starts: number[];
-  ends: number[];
-}
+/** Units that are made into a string at once; more would overflow the stack. */
+const AT_ONCE = 8192;
 
-function emit(sink: Sink, folded: string, start: number, end: number): void {
-  for (const unit of folded.split('')) {
-    sink.chars.push(unit);
-    sink.starts.push(start);
-    sink.ends.push(end);
+/** Folded units with the canonical range that each came from, in arrays that grow. */
+class Sink {
+  private units = new Uint16Array(0);
+  private starts = new Uint32Array(0);
+  private ends = new Uint32Array(0);
+  private length = 0;
+
+  constructor(expected: number) {
+    this.reserve(expected);
+  }
+
+  put(folded: string, start: number, end: number): void {
+    if (this.length + folded.length > this.units.length) this.reserve(2 * (this.length + folded.length));
+    for (let at = 0; at < folded.length; at += 1) {
+      this.units[this.length] = folded.charCodeAt(at);
+      this.starts[this.length] = start;
+      this.ends[this.length] = end;
+      this.length += 1;
+    }
+  }
+
+  finish(): Folded {
+    let text = '';
+    for (let at = 0; at < this.length; at += AT_ONCE) {
+      const units = this.units.subarray(at, Math.min(this.length, at + AT_ONCE));
+      // Typed arrays are taken as they are, which spreading them is many times slower than.
+      text += String.fromCharCode.apply(null, units as unknown as number[]);
+    }
+    return { text, map: new OffsetMap(this.starts.slice(0, this.length), this.ends.slice(0, this.length)) };
+  }
+
+  private reserve(size: number): void {
+    const [units, starts, ends] = [new Uint16Array(size), new Uint32Array(size), new Uint32Array(size)];
+    units.set(this.units);
+    starts.set(this.starts);
+    ends.set(this.ends);
+    [this.units, this.starts, this.ends] = [units, starts, ends];
   }
 }
 
@@ -77,7 +106,7 @@ function emit(sink: Sink, folded: string, start: number, end: number): void {
  * Unicode NFKC (UAX #15) does the compatibility part. Offsets are UTF-16 code units of `text`.
  */
 export function fold(text: string): Folded {
-  const sink: Sink = { chars: [], starts: [], ends: [] };
+  const sink = new Sink(text.length);
   let last = '';
   let index = 0;
   while (index < text.length) {
@@ -122,19 +151,10 @@ export function fold(text: string): Folded {
       kept = foldCluster(text.slice(start, index));
     }
     if (kept === '') continue;
-    if (kept.length === 1) {
-      sink.chars.push(kept);
-      sink.starts.push(start);
-      sink.ends.push(index);
-    } else {
-      emit(sink, kept, start, index);
-    }
+    sink.put(kept, start, index);
     last = kept[kept.length - 1] as string;
   }
-  return {
-    text: sink.chars.join(''),
-    map: new OffsetMap(Uint32Array.from(sink.starts), Uint32Array.from(sink.ends)),
-  };
+  return sink.finish();
 }
 
 const WIDE_CACHE = new Map<string, string>();
