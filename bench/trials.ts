@@ -8,6 +8,7 @@ import { makeQuoteCases, type PagesOfText, type QuoteCase } from './quoteCases';
 import { Random } from './random';
 import { runAgreement } from './agreementTrials';
 import { runAnswerTrials } from './answerTrials';
+import { runSectionTrials } from './sectionTrials';
 import { runTableTrials } from './tableTrials';
 
 const { values } = parseArgs({
@@ -21,6 +22,7 @@ const { values } = parseArgs({
     misses: { type: 'boolean', default: false },
     temper: { type: 'string' },
     tables: { type: 'string' },
+    sections: { type: 'string' },
     agreement: { type: 'boolean', default: false },
   },
 });
@@ -108,6 +110,14 @@ async function tableTrials(count: number): Promise<void> {
   if (values.misses) for (const miss of misses) console.log(`  ${miss}`);
 }
 
+async function sectionTrials(count: number): Promise<void> {
+  const { clauses, right, misses } = await runSectionTrials(count, Number(values.seed));
+  console.log(
+    `contracts: ${count}, clauses ${clauses}, path of sections right ${((100 * right) / clauses).toFixed(1)} %`,
+  );
+  if (values.misses) for (const miss of misses) console.log(`  ${miss}`);
+}
+
 async function agreementTrials(paths: readonly string[]): Promise<void> {
   let words = 0;
   let agreed = 0;
@@ -124,6 +134,7 @@ async function agreementTrials(paths: readonly string[]): Promise<void> {
 
 const sources = values.sources ?? [];
 if (values.tables !== undefined) await tableTrials(Number(values.tables));
+else if (values.sections !== undefined) await sectionTrials(Number(values.sections));
 else if (values.agreement) await agreementTrials(sources);
 else if (values.temper !== undefined) await carelessTrials(values.temper);
 else if (values.questions === undefined) await quoteTrials(sources, values.others ?? []);

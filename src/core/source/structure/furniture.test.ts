@@ -87,3 +87,27 @@ test('a page of contents is one whose lines lead to page numbers', () => {
   const rows = Array.from({ length: 9 }, (_, at) => ({ text: `Staff costs 1,${at}20 2,31${at}`, y: 100 + 14 * at }));
   expect(isContentsPage(draft(rows), new Map())).toBe(false);
 });
+
+describe('a line at the top that the text goes on from', () => {
+  const clause = (number: number, text: string): DraftPage =>
+    draft([
+      { text: 'Long agreement', y: 40, size: 8 },
+      { text, y: 80 },
+      { text: `within ${number} days of the end of the quarter`, y: 92 },
+      { text: number > 20 ? 'in which the berth was let.' : 'and shall keep a record of it.', y: 104 },
+      body,
+    ]);
+
+  test('is no running head, although a page nearby begins alike', () => {
+    const [one, two] = [
+      clause(14, '(a) The owner shall pay 200 crowns'),
+      clause(30, '(a) The owner shall pay 450 crowns'),
+    ];
+    expect(roles(one, two)).toEqual(['head', undefined, undefined, undefined, undefined]);
+  });
+
+  test('is one where it recurs to the letter', () => {
+    const head = 'Harbour Board of Aldmere';
+    expect(roles(clause(14, head), clause(30, head))[1]).toBe('head');
+  });
+});

@@ -62,7 +62,12 @@ function looksLikeHead(key: string): boolean {
   return key.length <= LONGEST_HEAD && !/(?:\S+\s+){4,}\S+[.;:]$/.test(key);
 }
 
-function recurs(edge: EdgeLine, neighbours: readonly { lines: readonly EdgeLine[]; distance: number }[]): boolean {
+interface Neighbouring {
+  readonly lines: readonly EdgeLine[];
+  readonly distance: number;
+}
+
+function recurs(edge: EdgeLine, neighbours: readonly Neighbouring[]): boolean {
   let inStep = 0;
   for (const { lines, distance } of neighbours) {
     for (const other of lines) {
@@ -80,6 +85,35 @@ function recurs(edge: EdgeLine, neighbours: readonly { lines: readonly EdgeLine[
   return inStep >= 2 && looksLikeHead(edge.key);
 }
 
+/** Steps between lines, in type sizes, up to which one goes on with the other. */
+const CLOSE_STEP = 1.9;
+/** Pages around on which a head stands to the letter, where there are as many. */
+const OFTEN = 3;
+
+/** True for a line that the text goes on from: in type of the same size, as close as lines of a paragraph are. A running head keeps its distance. */
+function goesOn(page: DraftPage, { line }: EdgeLine, apart: ReadonlySet<DraftLine>): boolean {
+  const inward = line.box.y < page.height / 2 ? 1 : -1;
+  return page.lines.some((other) => {
+    const step = (other.box.y - line.box.y) * inward;
+    const beside = other.box.x < line.box.x + line.box.w && line.box.x < other.box.x + other.box.w;
+    const alike = Math.abs(other.size - line.size) < 0.03 * line.size;
+    return step > 0.5 * line.size && step < CLOSE_STEP * line.size && alike && beside && !apart.has(other);
+  });
+}
+
+/** Lines that recur on the pages around; from the text outwards, those that the text goes on from are left out, unless they recur to the letter and often. */
+function heads(page: DraftPage, edges: readonly EdgeLine[], others: readonly Neighbouring[]): Set<DraftLine> {
+  const found = edges.filter((edge) => recurs(edge, others));
+  const apart = new Set(found.map((edge) => edge.line));
+  const middle = page.height / 2;
+  const outwards = [...found].sort((a, b) => Math.abs(a.y - middle) - Math.abs(b.y - middle));
+  for (const edge of outwards) {
+    const toTheLetter = others.filter(({ lines }) => lines.some((other) => other.text === edge.text)).length;
+    if (toTheLetter < Math.min(OFTEN, others.length) && goesOn(page, edge, apart)) apart.delete(edge.line);
+  }
+  return apart;
+}
+
 /**
  * Roles of a page's lines as far as its neighbours tell: lines that recur at one place once digits are masked are running
  * heads, bare numbers at the edge are folios, text that does not run upright is set apart with them.
@@ -87,10 +121,12 @@ function recurs(edge: EdgeLine, neighbours: readonly { lines: readonly EdgeLine[
 export function furnitureRoles(page: DraftPage, neighbours: readonly Neighbour[]): Map<DraftLine, LineRole> {
   const roles = new Map<DraftLine, LineRole>();
   const others = neighbours.map(({ page: other, distance }) => ({ lines: edgeLines(other), distance }));
-  for (const edge of edgeLines(page)) {
+  const edges = edgeLines(page);
+  const apart = heads(page, edges, others);
+  for (const edge of edges) {
     const text = page.text.slice(edge.line.start, edge.line.end);
     if (FOLIO.test(text)) roles.set(edge.line, 'folio');
-    else if (recurs(edge, others)) roles.set(edge.line, 'head');
+    else if (apart.has(edge.line)) roles.set(edge.line, 'head');
   }
   for (const line of page.lines) if (line.askew) roles.set(line, 'head');
   return roles;

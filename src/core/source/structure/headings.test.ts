@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { sectionPath } from '../types';
-import { parseNumbering, SectionBuilder, type HeadingCandidate } from './headings';
+import { SectionBuilder, type HeadingCandidate } from './headings';
+import { parseNumbering } from './numbering';
 
 const line = (text: string, more: Partial<HeadingCandidate> = {}): HeadingCandidate => ({
   text,
@@ -139,6 +140,43 @@ describe('the tree of sections', () => {
       line(text, bold),
     );
     expect(paths(...contract).at(-1)).toBe('ARTICLE I › Section 1.02 Use');
+  });
+
+  test('puts roman numerals over letters over figures, and letters under figures where those came first', () => {
+    const report = [
+      'I. FINDINGS',
+      'A. Hull',
+      '1. The plating is sound.',
+      'B. Engines',
+      '1. One is worn.',
+      'II. ADVICE',
+    ];
+    expect(paths(...report.map((text) => line(text)))).toEqual([
+      'I FINDINGS',
+      'I FINDINGS › A Hull',
+      'I FINDINGS › A Hull › 1',
+      'I FINDINGS › B Engines',
+      'I FINDINGS › B Engines › 1',
+      'II ADVICE',
+    ]);
+    expect(paths(line('1 Scope', bold), line('A. Hull', bold), line('B. Engines', bold), line('2 Cost', bold))).toEqual(
+      ['1 Scope', '1 Scope › A Hull', '1 Scope › B Engines', '2 Cost'],
+    );
+  });
+
+  test('has a letter I behind H, and a numeral elsewhere', () => {
+    expect(paths(line('H. Hull', bold), line('I. Ice', bold), line('J. Jetties', bold))).toEqual([
+      'H Hull',
+      'I Ice',
+      'J Jetties',
+    ]);
+    expect(paths(line('I. Ice', bold), line('A. Thickness', bold)).at(-1)).toBe('I Ice › A Thickness');
+  });
+
+  test('knows short forms, and words that only speak of an article', () => {
+    expect(paths(line('Art. 4. Dues. Each berth pays.'))).toEqual(['Art. 4 Dues']);
+    expect(paths(line('Sec. 5. Fines. None is due.'))).toEqual(['Sec. 5 Fines']);
+    expect(paths(line('Article 3 Dues', bold), line('article 12 of the ordinance.')).at(-1)).toBe('Article 3 Dues');
   });
 
   test('puts nothing under the title of the whole, nor under a table’s caption', () => {

@@ -1,53 +1,17 @@
 import type { Section } from '../types';
+import {
+  BRACKETS,
+  follows,
+  isRoman,
+  LETTER_BELOW,
+  LETTER_RANK,
+  parseNumbering,
+  ROMAN_RANK,
+  succeeds,
+  type Numbering,
+} from './numbering';
 
-/** What a numbering says of the line it opens: its kind, which fixes its depth, and its number. */
-interface Numbering {
-  readonly number: string;
-  readonly rank: number;
-  /** Text behind the number. */
-  readonly rest: string;
-}
-
-const NAMED: readonly (readonly [RegExp, number])[] = [
-  [/^(?:part|teil|book|title|band)\s+(?:[IVXLC]+|[A-Z]|\d+|one|two|three|four|five)\b\.?/i, 0],
-  [/^(?:schedule|annex|appendix|exhibit|anhang|anlage|attachment)\s+(?:[IVXLC]+|[A-Z]|\d+)\b\.?/i, 0],
-  [/^(?:chapter|kapitel)\s+(?:[IVXLC]+|\d+|[A-Z])\b\.?/i, 1],
-  [/^第\s?[\d一二三四五六七八九十]+\s?[章部編]/, 1],
-  [/^(?:section|abschnitt|item|subpart)\s+\d+[A-Z]?(?:\.\d+)*\b\.?/i, 2.5],
-  [/^(?:article|artikel)\s?(?:\d+[A-Za-z]?(?:\.\d+)*|[IVXLC]+)\b\.?/i, 2],
-  [/^(?:regulation|rule|note|§|clause)\s?\d+[A-Za-z]?(?:\.\d+)*\b\.?/i, 2],
-  [/^第\s?[\d一二三四五六七八九十]+\s?[条節]/, 2],
-];
-const DOTTED = /^(\d{1,3}(?:\.\d{1,3}){0,4})\.?(?=\s)/;
-const LETTERED = /^([A-Z](?:\.\d{1,3}){1,4}|[A-Z])\.?(?=\s)/;
-const BRACKETED = /^\(?([a-z]{1,2}|[ivx]{1,5}|\d{1,2}|[A-Z])\)(?=\s)/;
-
-/** Ranks: 0 parts and schedules, 1 chapters, 2 articles, 2.5 sections, 3 and on dotted numbers by depth, 20 for (a), (i), (1), whose depth the tree tells. */
-export function parseNumbering(text: string): Numbering | null {
-  for (const [pattern, rank] of NAMED) {
-    const match = pattern.exec(text);
-    if (match !== null) {
-      const rest = text.slice(match[0].length).replace(/^[\s:.–—-]+/, '');
-      return { number: match[0].replace(/[.:]$/, '').trim(), rank, rest };
-    }
-  }
-  for (const pattern of [DOTTED, LETTERED]) {
-    const match = pattern.exec(text);
-    if (match !== null) {
-      const number = match[1] as string;
-      return { number, rank: 3 + number.split('.').length - 1, rest: text.slice(match[0].length).trim() };
-    }
-  }
-  const bracketed = BRACKETED.exec(text);
-  if (bracketed !== null) {
-    return { number: `(${bracketed[1] as string})`, rank: BRACKETS, rest: text.slice(bracketed[0].length).trim() };
-  }
-  return null;
-}
-
-const SECTION = /^(?:section|abschnitt|item|subpart)\b/i;
-/** Rank from which a number is one in brackets; the tree adds its depth. */
-const BRACKETS = 20;
+const SECTION = /^(?:section|sec\.|abschnitt|item|subpart)(?=\s)/i;
 /** Rank of the title of a whole document, which nothing stands under. */
 const TITLE = 90;
 
@@ -96,29 +60,6 @@ function looksLikeTitle(text: string): boolean {
 function runInTitle(rest: string): string | null {
   const title = /^([\p{Lu}“"][^.:;]{1,70}?)(?:\.|:|\s?[—–])\s+\S/u.exec(rest)?.[1];
   return title !== undefined && title.split(' ').length <= 10 && !SPEAKS.test(title) ? title : null;
-}
-
-const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii', 'xiii', 'xiv', 'xv'];
-
-/** True when a number in brackets comes next after another of the same style: "(b)" after "(a)", "(iv)" after "(iii)", "(2)" after "(1)". */
-function succeeds(before: string, next: string): boolean {
-  const [a, b] = [before, next].map((one) => one.replace(/[()]/g, '')) as [string, string];
-  if (/^\d+$/.test(a) && /^\d+$/.test(b)) return Number(b) - Number(a) >= 1 && Number(b) - Number(a) <= 2;
-  if (ROMAN.includes(a) && ROMAN.includes(b) && ROMAN.indexOf(b) === ROMAN.indexOf(a) + 1) return true;
-  const step = a.length === 1 && b.length === 1 ? b.charCodeAt(0) - a.charCodeAt(0) : 0;
-  return step >= 1 && step <= 2 && !(b === 'i' && a !== 'h');
-}
-
-function follows(previous: string, next: string): boolean {
-  const [a, b] = [previous.split('.').map(Number), next.split('.').map(Number)];
-  const last = b.length - 1;
-  if (a.length === b.length)
-    return (
-      a.slice(0, last).every((part, at) => part === b[at]) &&
-      (b[last] ?? 0) - (a[last] ?? 0) >= 1 &&
-      (b[last] ?? 0) - (a[last] ?? 0) <= 2
-    );
-  return false;
 }
 
 /**
@@ -173,11 +114,36 @@ export class SectionBuilder {
     const { rank, number, rest } = numbering;
     const heading = rank < BRACKETS && (this.isTitled(rest, line) || (rest === '' && rank < 3));
     const runIn = rank < 3 && !heading ? runInTitle(rest) : null;
-    const depth = rank >= BRACKETS ? this.bracketRank(number) : SECTION.test(number) ? this.sectionRank() : rank;
-    this.push(line, depth, number, heading ? rest : (runIn ?? ''));
+    this.push(line, this.depthOf(number, rank), number, heading ? rest : (runIn ?? ''));
     // "ARTICLE II" by itself is titled by the line below it.
     if (heading && rest === '') this.untitled = this.current;
     return { section: this.current, heading };
+  }
+
+  /** Depth of a number whose kind alone does not tell it. */
+  private depthOf(number: string, rank: number): number {
+    if (rank >= BRACKETS) return this.bracketRank(number);
+    if (SECTION.test(number)) return this.sectionRank();
+    return /^[A-Z]$/.test(number) ? this.letterRank(number) : rank;
+  }
+
+  /** Depth of a capital by itself: beside the one it follows; a roman numeral where it can be one; else over figures, or under the figure that is open. */
+  private letterRank(letter: string): number {
+    const before = this.stack.findLast(
+      (open) =>
+        open.number !== null && /^[A-Z]$/.test(open.number) && letter.charCodeAt(0) - open.number.charCodeAt(0) === 1,
+    );
+    if (before !== undefined) return before.rank;
+    if (isRoman(letter)) return ROMAN_RANK;
+    return this.stack.some((open) => open.rank === 3 && /^\d+$/.test(open.number ?? '')) && letter === 'A'
+      ? LETTER_BELOW
+      : LETTER_RANK;
+  }
+
+  /** True for a letter or roman numeral that begins a row of them, or follows one that is open. */
+  private goesOn(number: string): boolean {
+    if (number === 'I' || number === 'A') return true;
+    return this.stack.some((open) => open.number !== null && succeeds(open.number.toLowerCase(), number.toLowerCase()));
   }
 
   /** Depth of a "Section": contracts have them in articles, regulations articles in them. The last one tells, else whether an article is open. */
@@ -189,7 +155,7 @@ export class SectionBuilder {
   /** True when a line is the title of the number that stood alone above it, which then bears it. */
   private titles(index: number, text: string, line: HeadingCandidate): boolean {
     const section = this.sections[index];
-    if (section === undefined || section.page !== line.page || !(line.distinct || line.size > this.bodySize))
+    if (section === undefined || line.page > section.page + 1 || !(line.distinct || line.size > this.bodySize))
       return false;
     if (!looksLikeTitle(text) || text.length > 90 || !line.alone) return false;
     this.sections[index] = { ...section, title: titleOf(text) };
@@ -232,7 +198,11 @@ export class SectionBuilder {
 
   private acceptsNumber(numbering: Numbering, line: HeadingCandidate): boolean {
     const { number, rank, rest } = numbering;
+    if (/^(?:[A-Z]|[IVX]{2,5})$/.test(number))
+      return this.isTitled(rest, line) && (line.distinct || (line.opens && this.goesOn(number)));
     if (rank < 3) {
+      // "article 12 of the ordinance" at the head of a line is spoken of, not opened.
+      if (/^\p{Ll}/u.test(number) || (!line.distinct && /^\p{Ll}/u.test(rest) && rest.includes(' '))) return false;
       if (this.isTitled(rest, line) || (line.distinct && rest.length < 110) || (rest === '' && line.opens)) return true;
       // "Section 2.01 Orders. The Supplier shall …" opens a clause whose text runs on behind its title.
       return (
@@ -241,7 +211,6 @@ export class SectionBuilder {
     }
     if (rank >= BRACKETS) return line.opens && this.stack.length > 0;
     if (!/^[\p{Lu}“"‘'([\d]/u.test(rest)) return false;
-    if (/^[A-Z]$/.test(number)) return line.distinct && this.isTitled(rest, line);
     if (line.distinct && line.alone && looksLikeTitle(rest) && line.size >= this.bodySize) return true;
     const before = [...this.sections]
       .reverse()
@@ -289,8 +258,8 @@ export class SectionBuilder {
 
   private adopt(section: Section): void {
     while (this.stack.length > section.level) this.stack.pop();
-    const parsed = section.number === null ? 2 : (parseNumbering(`${section.number} X`)?.rank ?? 2);
-    const rank = parsed < BRACKETS ? parsed : this.bracketRank(section.number ?? '');
+    const parsed = parseNumbering(`${section.number ?? ''}. X`) ?? parseNumbering(`${section.number ?? ''} X`);
+    const rank = section.number === null || parsed === null ? 2 : this.depthOf(section.number, parsed.rank);
     this.stack.push({ index: this.sections.length, rank, number: section.number });
     this.sections.push(section);
   }
