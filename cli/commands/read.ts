@@ -52,6 +52,11 @@ function asJson(read: FileRead): string {
         section: sectionPath(sections, line.section),
       })),
       tables: read.tables.filter((table) => table.places[0]?.page === page.number).map(tableAsJson),
+      notes: page.notes.map(({ mark, start, end, at }) => ({
+        mark,
+        text: page.text.slice(start, end),
+        offset: at?.start ?? null,
+      })),
       scan: page.scan,
       warnings: page.warnings,
     };

@@ -5,7 +5,7 @@ import { HeldPages, type PackedPage, type PageText, type Section, type Table } f
 import type { Language } from './text';
 
 /** Version of how pages and the check's streams are stored. */
-const HELD_VERSION = 1;
+const HELD_VERSION = 2;
 
 export interface LibrarySource {
   readonly id: string;

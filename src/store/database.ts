@@ -35,7 +35,8 @@ const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promis
     await fill(transaction, 'editions', (old) => ({ ...old, tables: null }));
     await fill(transaction, 'sources', (old) => ({ ...old, folder: '' }));
   },
-  (database) => {
+  async (database, transaction) => {
+    await fill(transaction, 'pages', (old) => ({ ...old, page: { ...old.page, notes: [] } }));
     // What was built from pages is built anew.
     (database as unknown as IDBDatabase).deleteObjectStore('segments');
     database.createObjectStore('indexes', { keyPath: 'editionId' });
@@ -43,7 +44,7 @@ const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promis
 ];
 
 /** Rewrites every record of a store. */
-async function fill<S extends 'dossiers' | 'sources' | 'slips' | 'editions'>(
+async function fill<S extends 'dossiers' | 'sources' | 'slips' | 'editions' | 'pages'>(
   transaction: Upgrade,
   name: S,
   change: (old: Schema[S]['value']) => Schema[S]['value'],

@@ -1,4 +1,4 @@
-import type { Box, LineRole, Page, TablePlace } from '@/core/source';
+import { boxesOn, type Box, type LineRole, type Page, type TablePlace } from '@/core/source';
 
 interface ReadingOverlayProps {
   readonly page: Page;
@@ -27,7 +27,7 @@ function rect(box: Box, scale: number, pad: number): { x: number; y: number; wid
   };
 }
 
-/** What was read, laid over the page: lines in their order, headings, notes, tables, and what is left out of sentences struck out with a slanting line. */
+/** What was read, laid over the page: lines in their order, headings, notes with their marks, tables, and what is left out of sentences struck out with a slanting line. */
 export function ReadingOverlay({ page, tables, scale }: ReadingOverlayProps) {
   return (
     <svg
@@ -70,6 +70,13 @@ export function ReadingOverlay({ page, tables, scale }: ReadingOverlayProps) {
           </g>
         );
       })}
+      {page.notes.map(({ mark, at }) =>
+        at === null
+          ? null
+          : boxesOn(page, [{ page: page.number, ...at }]).map((box) => (
+              <rect key={`${mark} ${at.start}`} data-role="mark" {...rect(box, scale, 2)} strokeWidth={1.6} />
+            )),
+      )}
       {tables.map(({ place, rows, columns }, at) => {
         const frame = rect(place.box, scale, 6);
         return (

@@ -200,18 +200,31 @@ describe('a row ruler', () => {
 });
 
 describe('what was read of a page', () => {
-  test('outlines lines in their order, strikes out what is left out, and frames tables', () => {
+  test('outlines lines in their order, strikes out what is left out, and frames tables and the marks of footnotes', () => {
     const lines = (['head', 'heading', 'body'] as const).map((role, at) => ({
       role,
       start: at,
       box: { x: 10, y: 20 * at, w: 50, h: 10 },
     }));
     const place = { page: 1, box: { x: 10, y: 40, w: 50, h: 30 } };
+    const noted = {
+      number: 1,
+      text: 'dues1',
+      notes: [
+        { mark: '1', start: 6, end: 9, at: { start: 4, end: 5 } },
+        { mark: '2', start: 9, end: 12, at: null },
+      ],
+      geometry: { starts: Uint32Array.of(4), ends: Uint32Array.of(5), boxes: Float32Array.of(30, 10, 4, 5) },
+    };
     const shown = draw(
-      <ReadingOverlay page={{ lines } as unknown as Page} tables={[{ place, rows: 3, columns: 2 }]} scale={1} />,
+      <ReadingOverlay
+        page={{ ...noted, lines } as unknown as Page}
+        tables={[{ place, rows: 3, columns: 2 }]}
+        scale={1}
+      />,
     );
     const roles = [...shown.querySelectorAll('[data-role]')].map((part) => part.getAttribute('data-role'));
-    expect(roles).toEqual(['head', 'heading', 'body', 'table']);
+    expect(roles).toEqual(['head', 'heading', 'body', 'mark', 'table']);
     expect([...shown.querySelectorAll('text')].map((text) => text.textContent)).toEqual([
       '2',
       '3',

@@ -1,6 +1,6 @@
 import { Recent } from '../recent';
 import { fold, isDigit, isIdeographic, isSpace, isWordChar } from '../text';
-import { isFlow, type PageText, type Span } from '../source';
+import { isFlow, withoutMarks, type PageText, type Span } from '../source';
 
 /** Keeps pages apart in a stream, so that nothing is found over a break by chance; never in folded text. */
 const BREAK = '\u0001';
@@ -101,9 +101,11 @@ export class KeyStream {
 
 type StreamKind = 'pages' | 'flow' | 'asides';
 
+/** A stretch of the page's text within the text that is folded. */
 interface Piece {
   readonly at: number;
   readonly start: number;
+  readonly length: number;
 }
 
 function piecesOf(page: PageText, kind: 'flow' | 'asides'): { text: string; pieces: Piece[] } {
@@ -111,8 +113,12 @@ function piecesOf(page: PageText, kind: 'flow' | 'asides'): { text: string; piec
   const pieces: Piece[] = [];
   for (const line of page.lines) {
     if ((isFlow(line) && line.role !== 'note') !== (kind === 'flow')) continue;
-    pieces.push({ at: text.length, start: line.start });
-    text += `${page.text.slice(line.start, line.end)}\n`;
+    // The mark of a footnote is no part of the sentence it stands in.
+    for (const { start, end } of withoutMarks(page, line.start, line.end)) {
+      pieces.push({ at: text.length, start, length: end - start });
+      text += page.text.slice(start, end);
+    }
+    text += '\n';
   }
   return { text, pieces };
 }
@@ -130,9 +136,8 @@ function foldedPage(page: PageText, kind: StreamKind): FoldedPage {
     map: fold(text).map,
     stretches: (start, end) => {
       const stretches: { start: number; end: number }[] = [];
-      pieces.forEach((piece, index) => {
-        const behind = (pieces[index + 1]?.at ?? text.length) - 1;
-        const [from, to] = [Math.max(start, piece.at), Math.min(end, behind)];
+      pieces.forEach((piece) => {
+        const [from, to] = [Math.max(start, piece.at), Math.min(end, piece.at + piece.length)];
         if (to <= from) return;
         const [begin, stop] = [piece.start + from - piece.at, piece.start + to - piece.at];
         const last = stretches.at(-1);

@@ -1,6 +1,6 @@
 import { Recent } from '../recent';
 import { isSpace, tokenize } from '../text';
-import { isFlow, type PageText, type Span } from '../source';
+import { isFlow, withoutMarks, type PageText, type Span } from '../source';
 import type { ComparedWord } from './differences';
 
 /** Folded words to numbers, shared by all documents of an index. */
@@ -59,8 +59,11 @@ function wordsOf(page: PageText): PlacedWord[] {
   const pieces: { at: number; start: number }[] = [];
   for (const line of page.lines) {
     if (!isFlow(line)) continue;
-    pieces.push({ at: text.length, start: line.start });
-    text += `${page.text.slice(line.start, line.end)}\n`;
+    for (const { start, end } of withoutMarks(page, line.start, line.end)) {
+      pieces.push({ at: text.length, start });
+      text += page.text.slice(start, end);
+    }
+    text += '\n';
   }
   let piece = 0;
   return tokenize(text).map(({ word, start, end }) => {

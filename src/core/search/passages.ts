@@ -42,6 +42,15 @@ function isRow(line: Line, text: string): boolean {
   return line.cells.length > 2 || digits >= 2;
 }
 
+/** A line's text with the marks of footnotes as spaces, so that sentences end before them and offsets stay. */
+function withMarksBlank(page: PageText, { start, end }: Line): string {
+  let text = page.text.slice(start, end);
+  for (const { at } of page.notes)
+    if (at !== null && at.start >= start && at.end <= end)
+      text = text.slice(0, at.start - start) + ' '.repeat(at.end - at.start) + text.slice(at.end - start);
+  return text;
+}
+
 function wordCount(text: string): number {
   return text.split(/\s+/).length + (text.match(/[\u3040-\u9fff]/g)?.length ?? 0) / 2;
 }
@@ -110,7 +119,7 @@ export class PassageBuilder {
     this.paragraph ??= { spans: [], text: '', offsets: [], section: line.section };
     const open = this.paragraph;
     const last = open.spans.at(-1);
-    const lineText = page.text.slice(line.start, line.end);
+    const lineText = withMarksBlank(page, line);
     if (last !== undefined && last.page === page.number && line.start === last.end + 1) {
       open.spans[open.spans.length - 1] = { ...last, end: line.end };
       open.text += `\n${lineText}`;

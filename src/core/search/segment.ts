@@ -1,10 +1,10 @@
-import { sectionPath, type PageText, type Section, type Span } from '../source';
+import { sectionPath, textWithoutMarks, type PageText, type Section, type Span } from '../source';
 import type { Language } from '../text';
 import { DEFAULT_PASSAGES, PassageBuilder, type PassageDraft, type PassageOptions, type Unit } from './passages';
 import { termsOf, valueTerms } from './terms';
 
-export const SEGMENT_VERSION = 4;
-/** Pages whose text is held for the open passage: more than a passage of one word a page reaches over. */
+export const SEGMENT_VERSION = 5;
+/** Pages that are held for the open passage: more than a passage of one word a page reaches over. */
 const PAGES_HELD = 200;
 const KINDS = ['sentence', 'row', 'heading', 'contents', 'note'] as const;
 
@@ -83,7 +83,7 @@ export class SegmentBuilder {
   private readonly unitKinds: number[] = [];
   private readonly unitSections: number[] = [];
   private readonly spans: number[] = [];
-  private readonly texts = new Map<number, string>();
+  private readonly pages = new Map<number, PageText>();
   private readonly sections: Section[] = [];
   private readonly passages: PassageBuilder;
   private readonly headingTerms = new Map<number, ReadonlyMap<string, number>>();
@@ -98,9 +98,9 @@ export class SegmentBuilder {
   /** Takes the next page, in order, with the sections that begin on it. */
   addPage(page: PageText, newSections: readonly Section[]): void {
     this.sections.push(...newSections);
-    this.texts.set(page.number, page.text);
+    this.pages.set(page.number, page);
     this.passages.addPage(page);
-    this.texts.delete(page.number - PAGES_HELD);
+    this.pages.delete(page.number - PAGES_HELD);
   }
 
   finish(): void {
@@ -176,7 +176,12 @@ export class SegmentBuilder {
   }
 
   private unitText(unit: Unit): string {
-    return unit.spans.map((span) => (this.texts.get(span.page) ?? '').slice(span.start, span.end)).join('\n');
+    return unit.spans
+      .map((span) => {
+        const page = this.pages.get(span.page);
+        return page === undefined ? '' : textWithoutMarks(page, span.start, span.end);
+      })
+      .join('\n');
   }
 
   private termsOfHeading(section: number): ReadonlyMap<string, number> {

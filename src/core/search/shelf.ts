@@ -1,4 +1,4 @@
-import { sectionPath, type PageText, type Section, type Span } from '../source';
+import { sectionPath, textWithoutMarks, type PageText, type Section, type Span } from '../source';
 import { unitAt, type Segment } from './segment';
 import type { Unit } from './passages';
 
@@ -15,9 +15,14 @@ export interface ShelfSource {
   page(number: number): PageText | null;
 }
 
-/** Canonical text of spans, a line break between pages. */
+/** Canonical text of spans, a line break between pages; the marks of footnotes are left out. */
 export function textOfSpans(source: ShelfSource, spans: readonly Span[]): string {
-  return spans.map((span) => (source.page(span.page)?.text ?? '').slice(span.start, span.end)).join('\n');
+  return spans
+    .map((span) => {
+      const page = source.page(span.page);
+      return page === null ? '' : textWithoutMarks(page, span.start, span.end);
+    })
+    .join('\n');
 }
 
 export interface UnitText {

@@ -7,8 +7,8 @@ const reading = readingOf(
   '1 Rent\n\n1.1 The rent is 3,200 crowns a year.\n\nBerth     Rent     Due\nEast      3,200    May',
 );
 
-function textOf({ number, label, text, width, height, lines }: PageText): PageText {
-  return { number, label, text, width, height, lines };
+function textOf({ number, label, text, width, height, lines, notes }: PageText): PageText {
+  return { number, label, text, width, height, lines, notes };
 }
 
 describe('pages that are held', () => {
@@ -22,7 +22,7 @@ describe('pages that are held', () => {
       opens: at % 2 === 0,
     }));
     expect(lines.some((line) => (line.cells?.length ?? 0) > 2)).toBe(true);
-    const given = { ...textOf(page), label: 'iv', lines };
+    const given = { ...textOf(page), label: 'iv', lines, notes: [{ mark: '1', start: 9, end: 20, at: null }] };
     expect(unpackPage(packPage(given))).toEqual(given);
     expect(unpackPage(structuredClone(packPage(given)))).toEqual(given);
   });

@@ -1,5 +1,5 @@
 import { Recent } from '../recent';
-import type { Line, LineRole, PageText } from './types';
+import type { Line, LineRole, Note, PageText } from './types';
 
 const ROLES: readonly LineRole[] = ['body', 'heading', 'head', 'folio', 'note', 'contents'];
 /** Whole numbers and measures of one line: start, end, role, opens, section, size in tenths, count of cells; x, y, w, h. */
@@ -17,9 +17,10 @@ export interface PackedPage {
   readonly height: number;
   readonly numbers: Int32Array;
   readonly measures: Float32Array;
+  readonly notes: readonly Note[];
 }
 
-export function packPage({ number, label, text, width, height, lines }: PageText): PackedPage {
+export function packPage({ number, label, text, width, height, lines, notes }: PageText): PackedPage {
   const cells = lines.flatMap((line) => line.cells ?? []);
   const numbers = new Int32Array(lines.length * NUMBERS + cells.length);
   const measures = new Float32Array(lines.length * MEASURES);
@@ -30,10 +31,10 @@ export function packPage({ number, label, text, width, height, lines }: PageText
     measures.set([box.x, box.y, box.w, box.h], at * MEASURES);
   });
   numbers.set(cells, lines.length * NUMBERS);
-  return { number, label, text, width, height, numbers, measures };
+  return { number, label, text, width, height, numbers, measures, notes };
 }
 
-export function unpackPage({ number, label, text, width, height, numbers, measures }: PackedPage): PageText {
+export function unpackPage({ number, label, text, width, height, numbers, measures, notes }: PackedPage): PageText {
   const count = measures.length / MEASURES;
   let cellsAt = count * NUMBERS;
   const lines: Line[] = [];
@@ -52,7 +53,7 @@ export function unpackPage({ number, label, text, width, height, numbers, measur
     });
     cellsAt += cells;
   }
-  return { number, label, text, width, height, lines };
+  return { number, label, text, width, height, lines, notes };
 }
 
 /** The pages of one edition, packed: a page of 50 lines takes some 5 kB beside its text's own letters, unpacked four times as much. */

@@ -1,7 +1,19 @@
-export type { Box, EditionFacts, Geometry, Line, LineRole, Page, PageText, Reading, Section, Span } from './types';
+export type {
+  Box,
+  EditionFacts,
+  Geometry,
+  Line,
+  LineRole,
+  Note,
+  Page,
+  PageText,
+  Reading,
+  Section,
+  Span,
+} from './types';
 export { boxesOf, boxesOn, unionBox } from './geometry';
 export { HeldPages, type PackedPage } from './heldPages';
-export { isFlow, lineAt, sectionPath } from './types';
+export { isFlow, lineAt, sectionPath, textWithoutMarks, withoutMarks } from './types';
 export { openPdf, openingParameters, type PdfAssets, type PdfFile } from './formats/pdf/engine';
 export { PdfReading, type PageRead, type PdfStart, type ReadingOptions } from './formats/pdf/readPdf';
 export { readText } from './formats/text';

@@ -37,6 +37,14 @@ export interface Geometry {
   readonly boxes: Float32Array;
 }
 
+/** A footnote: `[start, end)` of its text with its mark, and where the mark stands in the text it belongs to; null where that was not found. */
+export interface Note {
+  readonly mark: string;
+  readonly start: number;
+  readonly end: number;
+  readonly at: { readonly start: number; readonly end: number } | null;
+}
+
 /** What asking and checking need of a page. */
 export interface PageText {
   /** Physical page number, from 1. */
@@ -49,6 +57,7 @@ export interface PageText {
   readonly width: number;
   readonly height: number;
   readonly lines: readonly Line[];
+  readonly notes: readonly Note[];
 }
 
 export interface Page extends PageText {
@@ -116,6 +125,31 @@ export function lineAt(page: PageText, offset: number): Line | null {
     found = line;
   }
   return found ?? page.lines[0] ?? null;
+}
+
+/** A stretch of a page's text without the marks of its footnotes, which belong to no sentence. */
+export function withoutMarks(
+  page: PageText,
+  start: number,
+  end: number,
+): { readonly start: number; readonly end: number }[] {
+  const stretches: { start: number; end: number }[] = [];
+  let from = start;
+  for (const { at } of page.notes) {
+    if (at === null || at.start < from || at.end > end) continue;
+    if (at.start > from) stretches.push({ start: from, end: at.start });
+    from = at.end;
+  }
+  if (from < end) stretches.push({ start: from, end });
+  return stretches;
+}
+
+/** The text of such a stretch. */
+export function textWithoutMarks(page: PageText, start: number, end: number): string {
+  if (page.notes.length === 0) return page.text.slice(start, end);
+  return withoutMarks(page, start, end)
+    .map((one) => page.text.slice(one.start, one.end))
+    .join('');
 }
 
 /** True for lines that belong to the flow of sentences. */

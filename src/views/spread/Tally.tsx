@@ -6,6 +6,14 @@ interface TallyProps {
   readonly onTurnOff: () => void;
 }
 
+/** How many footnotes were joined to their mark in the text. */
+function marksFound({ notes }: Page): string {
+  const joined = notes.filter((note) => note.at !== null).length;
+  return notes.length === 0
+    ? ''
+    : `, ${joined} of ${notes.length} joined to ${notes.length === 1 ? 'its mark' : 'their marks'}`;
+}
+
 /** What was read of a page, in words: how much, what was left out, and what is doubtful. */
 export function Tally({ page, onTurnOff }: TallyProps) {
   const count = (...roles: LineRole[]): number => page.lines.filter((line) => roles.includes(line.role)).length;
@@ -14,7 +22,7 @@ export function Tally({ page, onTurnOff }: TallyProps) {
     counted(page.words, 'word'),
     counted(page.lines.length - left, 'line'),
     counted(count('heading'), 'heading'),
-    ...(count('note') > 0 ? [`${counted(count('note'), 'line')} of footnotes`] : []),
+    ...(count('note') > 0 ? [`${counted(count('note'), 'line')} of footnotes${marksFound(page)}`] : []),
     ...(count('contents') > 0 ? ['a page of contents, which answers no questions'] : []),
     ...(left > 0 ? [`${counted(left, 'line')} left out of sentences (running heads, page numbers)`] : []),
   ];

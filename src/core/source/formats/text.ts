@@ -85,6 +85,7 @@ export function readText(text: string, sha256: string): Reading {
       width: 595,
       height: Math.max(842, 72 + rows.length * LINE_HEIGHT),
       lines,
+      notes: [],
       geometry,
       words: countWords(pageText),
       scan: false,

@@ -1,5 +1,6 @@
 import { countWords, detectLanguage, type Language } from '../../../text';
 import { furnitureRoles, isContentsPage, markNotes, type Neighbour } from '../../structure/furniture';
+import { joinNotes } from '../../structure/notes';
 import { SectionBuilder } from '../../structure/headings';
 import { doubts } from '../../structure/trust';
 import type { EditionFacts, Line, LineRole, Page, Section } from '../../types';
@@ -136,6 +137,7 @@ export class PdfReading {
       width: draft.width,
       height: draft.height,
       lines,
+      notes: joinNotes(draft, roles),
       geometry: draft.geometry,
       words: countWords(draft.text),
       scan: draft.text.trim() === '' && warnings.length === 0,
