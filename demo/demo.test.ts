@@ -2,8 +2,9 @@ import { beforeAll, describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { read, type Whole } from '../tests/support/pdf';
 import { sectionPath } from '../src/core/source';
-import { documents } from './documents';
 import { amount, balance, cash, equity, income, tables, type StatementRow } from './figures';
+import { leases } from './leases';
+import { priorIncome } from './priorYear';
 import { breakLines, parseWords } from './typeset/lines';
 import { parse } from './typeset/compose';
 
@@ -50,6 +51,39 @@ describe('the accounts of the demo', () => {
   });
 });
 
+describe('the further documents', () => {
+  const readOne = (name: string): Promise<Whole> => read(new Uint8Array(readFileSync(`public/demo/${name}.pdf`)));
+  const row = (rows: readonly StatementRow[], label: string): number => value(rows, label)[0];
+
+  test('disagree on purpose: the filing for 2024 has the charter income that was restated, with the same profit', () => {
+    expect(row(priorIncome, 'Profit for the year')).toBe(value(income, 'Profit for the year')[1]);
+    expect(row(priorIncome, 'Operating profit')).toBe(value(income, 'Operating profit')[1]);
+    expect(row(priorIncome, 'Revenue') - value(income, 'Revenue')[1]).toBe(230);
+  });
+
+  test('have a draft that differs from the agreement where it is meant to', async () => {
+    const { pages } = await readOne('Draft concession agreement');
+    const text = pages.map((page) => page.text.replace(/\s+/g, ' ')).join(' ');
+    expect(text).toContain('one thousand two hundred crowns (1,200)');
+    expect(text).toContain('31 March 2029');
+    expect(text).not.toContain('2,400,000');
+  });
+
+  test('have footnotes joined to their marks, a turned table, and Japanese', async () => {
+    const survey = await readOne('Survey of Kittiwake 2025');
+    const notes = survey.pages.flatMap((page) => page.notes);
+    expect(notes.map((note) => note.mark)).toEqual(['1', '2']);
+    expect(notes.every((note) => note.at !== null)).toBe(true);
+    expect(survey.pages.some((page) => page.width > page.height)).toBe(true);
+    expect((await readOne('Shipyard notice 2025')).pages[0]?.text).toContain('蓄電池は引渡しの日から8年間');
+  });
+
+  test('have twelve leases in one form with terms of their own', () => {
+    expect(leases).toHaveLength(12);
+    for (const field of ['berth', 'rent'] as const) expect(new Set(leases.map((one) => one[field])).size).toBe(12);
+  });
+});
+
 describe('typesetting', () => {
   const measure = (text: string): number => text.length;
 
@@ -92,7 +126,7 @@ describe('the demo documents', () => {
   const whole = new Map<string, Whole>();
 
   beforeAll(async () => {
-    for (const name of Object.keys(documents))
+    for (const name of ['Concession agreement.pdf', 'Annual filing 2025.pdf', 'Passenger vessel safety regulation.pdf'])
       whole.set(name, await read(new Uint8Array(readFileSync(`public/demo/${name}`))));
   }, 60_000);
 

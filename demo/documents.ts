@@ -1,5 +1,6 @@
 import { readFileSync } from 'node:fs';
 import { balance, cash, equity, income, tables } from './figures';
+import { draftOf, furtherDocuments } from './further';
 import { concessionTables, regulationTables } from './portTables';
 import type { DocumentPlan } from './typeset/compose';
 import type { Paper } from './typeset/paper';
@@ -63,6 +64,8 @@ function filingFront(paper: Paper): void {
   }
 }
 
+const years = ['2025', '2024'] as const;
+
 const filing: DocumentPlan = {
   design: {
     title: 'Annual filing 2025',
@@ -80,10 +83,20 @@ const filing: DocumentPlan = {
   text: text('filing'),
   tables,
   statements: {
-    income: { caption: 'Income statement', unit: 'for the year to 31 December, in thousands of crowns', rows: income },
-    balance: { caption: 'Balance sheet', unit: 'at 31 December, in thousands of crowns', rows: balance },
-    cash: { caption: 'Cash flow statement', unit: 'for the year to 31 December, in thousands of crowns', rows: cash },
-    equity: { caption: 'Changes in equity', unit: 'in thousands of crowns', rows: equity },
+    income: {
+      caption: 'Income statement',
+      unit: 'for the year to 31 December, in thousands of crowns',
+      years,
+      rows: income,
+    },
+    balance: { caption: 'Balance sheet', unit: 'at 31 December, in thousands of crowns', years, rows: balance },
+    cash: {
+      caption: 'Cash flow statement',
+      unit: 'for the year to 31 December, in thousands of crowns',
+      years,
+      rows: cash,
+    },
+    equity: { caption: 'Changes in equity', unit: 'in thousands of crowns', years, rows: equity },
   },
   front: filingFront,
   frontNumbering: { style: 'roman' },
@@ -128,4 +141,6 @@ export const documents: Readonly<Record<string, DocumentPlan>> = {
   'Concession agreement.pdf': concession,
   'Annual filing 2025.pdf': filing,
   'Passenger vessel safety regulation.pdf': regulation,
+  'Draft concession agreement.pdf': draftOf(concession),
+  ...furtherDocuments,
 };

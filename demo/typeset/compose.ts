@@ -1,13 +1,6 @@
-import type { SmallTable, StatementRow } from '../figures';
+import type { SmallTable } from '../figures';
 import { Paper, type Design, type Numbering, type OutlineItem } from './paper';
-import { setStatement, setTable } from './table';
-
-/** A statement with its name and unit as printed above it. */
-export interface Statement {
-  readonly caption: string;
-  readonly unit: string;
-  readonly rows: readonly StatementRow[];
-}
+import { setStatement, setTable, type Statement } from './table';
 
 export interface DocumentPlan {
   readonly design: Design;
@@ -20,7 +13,8 @@ export interface DocumentPlan {
   readonly mainNumbering: (heading: string) => Numbering | null;
   /** True when headings of the second level begin a page. */
   readonly breakBeforeHeadings: boolean;
-  readonly contentsDepth: 1 | 2;
+  /** Levels of headings in the contents; 0 for a document without. */
+  readonly contentsDepth: 0 | 1 | 2;
 }
 
 interface Entry {
@@ -150,10 +144,10 @@ class Composer {
         setTable(paper, named(plan.tables, block.text), block.kind === 'words-table');
         return;
       case 'statement': {
-        const { caption, unit, rows } = named(plan.statements, block.text);
+        const statement = named(plan.statements, block.text);
         paper.newPage();
-        this.heading(caption, 1);
-        setStatement(paper, caption, unit, rows);
+        this.heading(statement.caption, 1);
+        setStatement(paper, statement);
         return;
       }
       case 'landscape':
@@ -196,9 +190,11 @@ async function run(
   const paper = new Paper(plan.design);
   paper.numberPages(plan.frontNumbering);
   plan.front(paper);
-  paper.section = 'Contents';
-  paper.newPage();
-  setContents(paper, contents.filter((entry) => entry.level < plan.contentsDepth)); // prettier-ignore
+  if (plan.contentsDepth > 0) {
+    paper.section = 'Contents';
+    paper.newPage();
+    setContents(paper, contents.filter((entry) => entry.level < plan.contentsDepth)); // prettier-ignore
+  }
   const composer = new Composer(paper, plan);
   composer.set(parse(plan.text));
   return { file: await paper.finish(), entries: composer.entries };

@@ -13,7 +13,7 @@ export interface Numbering {
 export interface Design {
   readonly title: string;
   readonly author: string;
-  readonly family: 'gelasio' | 'tinos' | 'arimo';
+  readonly family: 'gelasio' | 'tinos';
   readonly page: { readonly width: number; readonly height: number };
   readonly margin: { readonly top: number; readonly bottom: number; readonly left: number; readonly right: number };
   readonly size: number;
@@ -252,7 +252,9 @@ export class Paper {
     for (let from = 0; from < line.words.length;) {
       const { face } = line.words[from] as Word;
       let to = from + 1;
-      while (to < line.words.length && line.words[to]?.face === face) to += 1;
+      // A mark ends a stroke, since it is set raised behind it.
+      while (to < line.words.length && line.words[to]?.face === face && !/\^\d/.test(line.words[to - 1]?.text ?? ''))
+        to += 1;
       const run = line.words.slice(from, to);
       this.doc.font(face).fontSize(size);
       this.doc.text(run.map(shown).join(' '), at, y, {

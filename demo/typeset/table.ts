@@ -78,8 +78,17 @@ export function setTable(paper: Paper, table: SmallTable, words = false): void {
   paper.y += 14;
 }
 
+/** A statement with its name and unit as printed above it. */
+export interface Statement {
+  readonly caption: string;
+  readonly unit: string;
+  /** Heads of the two columns of figures. */
+  readonly years: readonly [string, string];
+  readonly rows: readonly StatementRow[];
+}
+
 /** A financial statement on a page of its own: label, note, this year, last year. */
-export function setStatement(paper: Paper, caption: string, unit: string, rows: readonly StatementRow[]): void {
+export function setStatement(paper: Paper, { caption, unit, years, rows }: Statement): void {
   const size = paper.design.size;
   const right = paper.left + paper.width;
   const columns: Column[] = [
@@ -90,7 +99,7 @@ export function setStatement(paper: Paper, caption: string, unit: string, rows: 
   ];
   paper.text(`*${caption}*`, { size: size * 1.25, leading: size * 1.7, align: 'left' });
   paper.text(`_${unit}_`, { align: 'left', after: 8 });
-  drawRow(paper, columns, ['', 'Note', '2025', '2024'], size, 'bold');
+  drawRow(paper, columns, ['', rows.some((row) => row.note !== undefined) ? 'Note' : '', ...years], size, 'bold');
   paper.rule(paper.left, right, paper.y + 1, 0.8);
   paper.y += 5;
   for (const row of rows) {

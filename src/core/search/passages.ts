@@ -35,9 +35,13 @@ interface Open {
 const LIST_MARK =
   /^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d)/u;
 
+const HANGING = /^(?:\d{1,3}(?:\.\d{1,3})*\.?|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,2})\)|[•◦▪–—*-])\s+\p{L}.{24}/iu;
+
 function isRow(line: Line, text: string): boolean {
   if (line.cells === null) return false;
   const content = text.slice(line.start, line.end);
+  // The number of a clause hangs before its text; that is no row of two cells.
+  if (line.cells.length === 2 && HANGING.test(content)) return false;
   const digits = content.replace(/[^\d]/g, '').length;
   return line.cells.length > 2 || digits >= 2;
 }

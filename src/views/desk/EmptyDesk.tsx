@@ -15,11 +15,15 @@ export function EmptyDesk({ session }: { session: Session }) {
         and hand the findings on.
       </p>
       <div className="flex items-center gap-4 pt-1">
-        <Button look="primary" className="px-4 py-2 text-[14px]" onClick={() => void bringDemo(session)}>
+        <Button look="primary" className="px-4 py-2 text-[14px]" onClick={() => void bringDemo(session, false)}>
           Open the demo dossier
         </Button>
+        <Button className="px-4 py-2 text-[14px]" onClick={() => void bringDemo(session, true)}>
+          Open all 21 of its documents
+        </Button>
         <span className="text-muted">
-          Three invented documents about a harbour town and its ferries. Or drop PDFs of your own anywhere.
+          Invented: a harbour town, its ferries and its berths. The first opens three documents. Or drop PDFs of your
+          own anywhere.
         </span>
       </div>
       <p className="text-muted">

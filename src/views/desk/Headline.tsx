@@ -1,4 +1,5 @@
-import type { QuestionSlip, SlipScope } from '@/store';
+import type { QuestionSlip } from '@/store';
+import { readSoFar } from '../session';
 
 /** Letters from which on a headline that repeats its claim is left to the strip. */
 const LONG_HEADLINE = 40;
@@ -46,11 +47,4 @@ export function Headline({ slip, growing }: { slip: QuestionSlip; growing: boole
       </p>
     </div>
   );
-}
-
-/** How far the documents had been read when they were asked; null when all of them were read whole. */
-function readSoFar(scope: readonly SlipScope[]): string | null {
-  const partial = scope.filter((one) => one.pagesRead < one.pageCount);
-  if (partial.length === 0) return null;
-  return partial.map((one) => `pages 1 to ${one.pagesRead} of ${one.pageCount} of “${one.name}”`).join(', ');
 }

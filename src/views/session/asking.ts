@@ -17,6 +17,7 @@ import {
 import { v4 as uuid } from 'uuid';
 import type { SessionBase } from './base';
 import type { Readers } from './readers';
+import { isAwaited, isPartial } from './scope';
 import { BUILT_IN_READER, type Cited, type ReaderChoice } from './state';
 
 /** Other places of a quote that a slip tells, beside the best. */
@@ -97,7 +98,7 @@ export class Asking {
   async askOpenOnesAgain(read: Shelved): Promise<void> {
     for (const slip of this.base.now.slips) {
       if (slip.kind !== 'question' || slip.answer.found || slip.model !== null) continue;
-      const partial = slip.scope.some((one) => one.editionId === read.edition.id && one.pagesRead < one.pageCount);
+      const partial = slip.scope.some((one) => one.editionId === read.edition.id && isPartial(one));
       if (partial) await this.askAgain(slip);
     }
   }
@@ -202,6 +203,7 @@ export class Asking {
   private async answer(asked: Asked, reader: ReaderChoice): Promise<QuestionSlip | null> {
     const { base } = this;
     const documents = this.askable((one) => one.source.chosen);
+    const awaited = base.now.shelf.filter(isAwaited);
     const budget = reader.kind === 'built-in' ? null : base.now.budget;
     const slipOf = async (opinion: Opinion): Promise<QuestionSlip> => ({
       ...PLAIN,
@@ -210,7 +212,7 @@ export class Asking {
       kind: 'question',
       dossierId: base.dossierId,
       pinned: base.now.slips.some((one) => one.id === asked.id && one.pinned),
-      scope: await this.scopeOf(documents),
+      scope: await this.scopeOf([...documents, ...awaited]),
       settings: { passages: opinion.answer.passages.length, budget, index: segmentFingerprint() },
       second: null,
     });

@@ -41,7 +41,7 @@ export class Documents {
     private readonly onRead: (shelved: Shelved) => Promise<void>,
   ) {}
 
-  /** Brings files in, those of ZIP files too; each is taken, asked about or refused on its own. What became of many is told in one list. */
+  /** Brings files in, those of ZIP files too; each is taken, asked about or refused on its own. What became of many is told in one list, unless all were taken in. */
   async bringIn(arrivals: readonly Arrival[]): Promise<void> {
     const { base } = this;
     const round = { stopped: false };
@@ -63,7 +63,9 @@ export class Documents {
     for (const { file, folder } of waiting)
       fates.push({ name: file.name, folder, fate: 'passed over', why: 'you stopped before it' });
     base.state.update({ bringing: null });
-    if (fates.length > FEW) base.decide({ kind: 'arrived', fates });
+    const smooth = fates.every(({ fate }) => fate === 'taken in');
+    if (fates.length > FEW && smooth) base.tell(`${fates.length} documents were taken in.`);
+    else if (fates.length > FEW) base.decide({ kind: 'arrived', fates });
     else for (const fate of fates) this.tellFate(fate);
   }
 
