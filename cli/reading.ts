@@ -47,6 +47,7 @@ class RunningFile {
   private receive: ((report: ReadingReport) => void) | null = null;
   private timer: NodeJS.Timeout | undefined;
   private over = false;
+  private readonly began = performance.now();
   private readonly worker: Worker;
 
   constructor(private readonly file: SourceFile) {
@@ -67,6 +68,11 @@ class RunningFile {
   take(receive: (report: ReadingReport) => void): void {
     this.receive = receive;
     for (const report of this.waiting.splice(0)) receive(report);
+  }
+
+  /** Milliseconds since its reading began. */
+  get milliseconds(): number {
+    return performance.now() - this.began;
   }
 
   private report(report: ReadingReport): void {
@@ -98,7 +104,6 @@ function takeFile<T>(
   begin: (start: FileStart) => Taker<T>,
   progress: Progress,
 ): Promise<ReadingResult<T>> {
-  const began = performance.now();
   let taker: Taker<T> | null = null;
   let [pages, pageCount] = [0, 0];
   return new Promise((resolve) => {
@@ -113,7 +118,7 @@ function takeFile<T>(
         pages += 1;
         progress(name, pages, pageCount);
       } else if (report.kind === 'tables') taker?.tables(report.tables);
-      else if (taker !== null) resolve({ read: taker.end(performance.now() - began) });
+      else if (taker !== null) resolve({ read: taker.end(running.milliseconds) });
     });
   });
 }

@@ -1,25 +1,17 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { openBrowser, type OpenBrowser } from './support/browser';
-import { choose, allRead, ask, DEMO, find, firstSlip, press, spines } from './support/desk';
-import { startServer, type RunningServer } from './support/server';
+import { choose, ask, find, firstSlip, press, spines } from './support/desk';
+import { openDemo, type Opened } from './support/open';
 
-let server: RunningServer;
-let browser: OpenBrowser;
+let opened: Opened;
 let page: Page;
 
 beforeAll(async () => {
-  server = await startServer();
-  browser = await openBrowser();
-  page = await browser.newPage(server.url);
-  await press(page, 'Open the demo dossier');
-  await allRead(page, DEMO.length);
+  opened = await openDemo();
+  ({ page } = opened);
 }, 120_000);
 
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-});
+afterAll(() => opened.close());
 
 const slips = (): Promise<string[]> =>
   page.$$eval('[data-slip] h2', (headings) => headings.map((heading) => heading.textContent ?? ''));

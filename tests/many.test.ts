@@ -3,13 +3,11 @@ import { zipSync } from 'fflate';
 import { mkdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
-import { openBrowser, type OpenBrowser } from './support/browser';
 import { allRead, ask, bringIn, find, firstSlip, press, spines } from './support/desk';
 import { addPage, makePdf } from './support/pdf';
-import { startServer, type RunningServer } from './support/server';
+import { openDesk, type Opened } from './support/open';
 
-let server: RunningServer;
-let browser: OpenBrowser;
+let opened: Opened;
 let page: Page;
 
 const lease = (berth: number): Promise<Uint8Array> =>
@@ -25,16 +23,12 @@ const lease = (berth: number): Promise<Uint8Array> =>
   );
 
 beforeAll(async () => {
-  server = await startServer();
-  browser = await openBrowser();
-  page = await browser.newPage(server.url);
-  mkdirSync(browser.downloads, { recursive: true });
+  opened = await openDesk();
+  ({ page } = opened);
+  mkdirSync(opened.browser.downloads, { recursive: true });
 }, 90_000);
 
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-});
+afterAll(() => opened.close());
 
 /** What is told of files brought in together, a string a file. */
 function fates(): Promise<string[]> {
@@ -49,7 +43,7 @@ describe('many files at once', () => {
     files['leases/notes.txt'] = new TextEncoder().encode('to do');
     files['leases/nothing.pdf'] = new Uint8Array(0);
     files['__MACOSX/leases/Berth 1.pdf'] = new Uint8Array(4);
-    const zip = path.join(browser.downloads, 'leases.zip');
+    const zip = path.join(opened.browser.downloads, 'leases.zip');
     writeFileSync(zip, zipSync(files));
     await bringIn(page, zip);
     await find(page, '[aria-label=Fates]');
@@ -66,7 +60,7 @@ describe('many files at once', () => {
   });
 
   test('come out of a folder with those in it', async () => {
-    const folder = path.join(browser.downloads, 'more');
+    const folder = path.join(opened.browser.downloads, 'more');
     mkdirSync(path.join(folder, 'north'), { recursive: true });
     writeFileSync(path.join(folder, 'Berth 6.pdf'), await lease(6));
     writeFileSync(path.join(folder, 'north', 'Berth 7.pdf'), await lease(7));
@@ -80,7 +74,7 @@ describe('many files at once', () => {
   });
 
   test('a damaged ZIP file is refused with a sentence, the others stand', async () => {
-    const zip = path.join(browser.downloads, 'broken.zip');
+    const zip = path.join(opened.browser.downloads, 'broken.zip');
     writeFileSync(zip, 'PK this is no ZIP file');
     await bringIn(page, zip);
     await find(page, '::-p-text(“broken.zip” could not be unpacked)');

@@ -1,25 +1,17 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { openBrowser, type OpenBrowser } from './support/browser';
-import { allRead, ask, choose, DEMO, find, firstSlip, press } from './support/desk';
-import { startServer, type RunningServer } from './support/server';
+import { ask, choose, find, firstSlip, press } from './support/desk';
+import { openDemo, type Opened } from './support/open';
 
-let server: RunningServer;
-let browser: OpenBrowser;
+let opened: Opened;
 let page: Page;
 
 beforeAll(async () => {
-  server = await startServer();
-  browser = await openBrowser();
-  page = await browser.newPage(server.url);
-  await press(page, 'Open the demo dossier');
-  await allRead(page, DEMO.length);
+  opened = await openDemo();
+  ({ page } = opened);
 }, 150_000);
 
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-});
+afterAll(() => opened.close());
 
 async function answeredBy(reader: string): Promise<void> {
   await page.waitForSelector(`option[value="${reader}"]`);
@@ -123,7 +115,7 @@ describe('a connected model', () => {
     await fill('model', 'careful');
     await press(page, 'Try it');
     await find(page, '::-p-text(Give the whole address)');
-    await fill('address', `${server.url}/api/practice/v1`);
+    await fill('address', `${opened.server.url}/api/practice/v1`);
     await press(page, 'Try it');
     await find(page, '::-p-text(It answered, in the form that is needed)');
     await press(page, 'Add');

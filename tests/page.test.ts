@@ -2,25 +2,19 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { createRequire } from 'node:module';
 import type { Page } from 'puppeteer-core';
-import { openBrowser, type OpenBrowser } from './support/browser';
 import { allRead, ask, DEMO, find, firstSlip, press } from './support/desk';
-import { startServer, type RunningServer } from './support/server';
+import { openDesk, type Opened } from './support/open';
 
-let server: RunningServer;
-let browser: OpenBrowser;
+let opened: Opened;
 let page: Page;
 const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 beforeAll(async () => {
-  server = await startServer();
-  browser = await openBrowser();
-  page = await browser.newPage(server.url);
+  opened = await openDesk();
+  ({ page } = opened);
 }, 90_000);
 
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-});
+afterAll(() => opened.close());
 
 /** What axe finds serious or critical on the page as it is shown. */
 async function barriers(): Promise<string[]> {
@@ -172,6 +166,6 @@ test('the review has no barrier, takes a note and withdraws a finding', async ()
 });
 
 test('pages may not reach another origin', async () => {
-  const response = await page.goto(server.url);
+  const response = await page.goto(opened.server.url);
   expect(response?.headers()['content-security-policy']).toMatch(/default-src 'self'.*frame-ancestors 'none'/);
 });

@@ -1,29 +1,21 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { openBrowser, type OpenBrowser } from './support/browser';
-import { allRead, ask, DEMO, find, firstSlip, press } from './support/desk';
-import { startServer, type RunningServer } from './support/server';
+import { ask, find, firstSlip } from './support/desk';
+import { openDemo, type Opened } from './support/open';
 
-let server: RunningServer;
-let browser: OpenBrowser;
+let opened: Opened;
 let page: Page;
 
 beforeAll(async () => {
-  server = await startServer();
-  browser = await openBrowser();
-  page = await browser.newPage(server.url);
-  await press(page, 'Open the demo dossier');
-  await allRead(page, DEMO.length);
+  opened = await openDemo();
+  ({ page } = opened);
   await page.waitForFunction(
     () => document.querySelectorAll('[aria-label=Shelf] li [data-tables=found]').length === 3,
     { timeout: 60_000 },
   );
 }, 180_000);
 
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-});
+afterAll(() => opened.close());
 
 interface Offsets {
   /** Pixels between the middles of the frame and of the figure's own text, and by how much the frame is the larger. */

@@ -1,23 +1,17 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { openBrowser, type OpenBrowser } from './support/browser';
 import { ask, find, press } from './support/desk';
-import { startServer, type RunningServer } from './support/server';
+import { openDesk, type Opened } from './support/open';
 
-let server: RunningServer;
-let browser: OpenBrowser;
+let opened: Opened;
 let page: Page;
 
 beforeAll(async () => {
-  server = await startServer();
-  browser = await openBrowser();
-  page = await browser.newPage(server.url);
+  opened = await openDesk();
+  ({ page } = opened);
 }, 90_000);
 
-afterAll(async () => {
-  await browser.close();
-  await server.stop();
-});
+afterAll(() => opened.close());
 
 /** Waits until the first slip says something; it is asked again while documents are still read. */
 async function slipSays(text: string): Promise<void> {

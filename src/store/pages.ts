@@ -43,8 +43,15 @@ export async function getPage(editionId: string, number: number): Promise<Stored
   return (await database()).get('pages', [editionId, number]);
 }
 
+/** Stores the index of a whole edition; nothing when the edition is gone, since its text is in it. */
 export async function storeIndex(editionId: string, index: EditionIndex): Promise<void> {
-  await keeping('the index', async () => (await database()).put('indexes', { editionId, index }));
+  const handle = await database();
+  await keeping('the index', async () => {
+    const transaction = handle.transaction(['editions', 'indexes'], 'readwrite');
+    if ((await transaction.objectStore('editions').getKey(editionId)) !== undefined)
+      await transaction.objectStore('indexes').put({ editionId, index });
+    await transaction.done;
+  });
 }
 
 export async function getIndex(editionId: string): Promise<EditionIndex | undefined> {

@@ -167,9 +167,18 @@ describe('pages', () => {
 
   test('have an index beside them', async () => {
     const index = { fingerprint: 'x', segment: { postingStarts: Uint32Array.of(1, 2) } } as never;
-    await storeIndex('e', index);
-    expect(await getIndex('e')).toEqual(index);
+    await bring('Lease.pdf', 'a');
+    await storeIndex(editionId(sha('a')), index);
+    expect(await getIndex(editionId(sha('a')))).toEqual(index);
     expect(await getIndex('other')).toBeUndefined();
+  });
+
+  test('leave no index behind that was made while their document was removed', async () => {
+    const lease = await bring('Lease.pdf', 'a');
+    await removeSource(lease.id, false);
+    await storeIndex(editionId(sha('a')), { fingerprint: 'x' } as never);
+    expect(await getIndex(editionId(sha('a')))).toBeUndefined();
+    expect(await (await database()).count('indexes')).toBe(0);
   });
 });
 

@@ -1,20 +1,12 @@
 import { fold, isIdeographic, tokenize } from '../text';
+import { HeldSource, type PackedStreams } from './heldSource';
 import { findIn, type FindWay } from './find';
 import type { PageText } from '../source';
 import { alignAt, findSeeds, quoteWords, type Nearest, type QuoteWords } from './nearest';
 import { splitParts, trimQuote } from './parts';
-import {
-  insertedOutside,
-  placeId,
-  placesOf,
-  placesOfParts,
-  textAt,
-  type CheckedSource,
-  type FoundPlace,
-} from './places';
-import { KeyStream, type PackedKeys } from './stream';
+import { insertedOutside, placeId, placesOf, placesOfParts, textAt, type FoundPlace } from './places';
 import type { Difference, Place, QuoteCheck, QuoteRequest } from './types';
-import { Vocabulary, WordStream, type PackedWords } from './words';
+import { Vocabulary } from './words';
 
 /** A quote of fewer words is only held against the cited page. */
 const TELLING_WORDS = 4;
@@ -27,21 +19,6 @@ const ALIGNED = 6;
 const STRONG_ENOUGH = 0.35;
 /** Words in brackets and ellipses. */
 const INSERTED = /\[[^\]]{2,80}\]|\[?(?:\.\s?){3,}\]?|\[?…\]?/g;
-
-interface HeldSource extends CheckedSource {
-  readonly words: WordStream;
-  readonly pending: number[];
-  /** Stored words that were not needed yet. */
-  packed: PackedWords | null;
-}
-
-/** What the check holds of a document, as it is stored. */
-export interface PackedStreams {
-  readonly pages: PackedKeys;
-  readonly flow: PackedKeys;
-  readonly asides: PackedKeys;
-  readonly words: PackedWords;
-}
 
 const ABSENT: QuoteCheck = {
   mark: 'absent',
@@ -68,35 +45,22 @@ export class QuoteIndex {
 
   /** Adds a document without pages; `page` gives those already added by their number. */
   addSource(id: string, page: (number: number) => PageText | null): void {
-    const words = new WordStream(this.vocabulary, page);
-    const streams = { pages: new KeyStream('pages'), flow: new KeyStream('flow'), asides: new KeyStream('asides') };
-    this.sources.set(id, { id, page, ...streams, words, pending: [], packed: null });
-  }
-
-  /** A document's streams as they are stored. Throws RangeError for a document that was not added. */
-  pack(id: string): PackedStreams {
-    const source = this.get(id);
-    this.vocabularyOf([source]);
-    const [pages, flow, asides] = [source.pages.pack(), source.flow.pack(), source.asides.pack()];
-    return { pages, flow, asides, words: source.words.pack() };
-  }
-
-  /** Gives a document that has no pages yet its stored streams. Throws RangeError for a document that was not added. */
-  unpack(id: string, { pages, flow, asides, words }: PackedStreams): void {
-    const source = this.get(id);
-    source.pages.unpack(pages);
-    source.flow.unpack(flow);
-    source.asides.unpack(asides);
-    source.packed = words;
+    this.sources.set(id, new HeldSource(id, this.vocabulary, page));
   }
 
   /** Takes the next page of a document. Throws RangeError for a document that was not added. */
   addPage(id: string, page: PageText): void {
-    const source = this.get(id);
-    source.pages.addPage(page);
-    source.flow.addPage(page);
-    source.asides.addPage(page);
-    source.pending.push(page.number);
+    this.get(id).addPage(page);
+  }
+
+  /** A document's streams as they are stored. Throws RangeError for a document that was not added. */
+  pack(id: string): PackedStreams {
+    return this.get(id).pack();
+  }
+
+  /** Gives a document that has no pages yet its stored streams. Throws RangeError for a document that was not added. */
+  unpack(id: string, streams: PackedStreams): void {
+    this.get(id).unpack(streams);
   }
 
   private get(id: string): HeldSource {
@@ -305,16 +269,9 @@ export class QuoteIndex {
     return source === undefined ? '' : textAt(source, place.spans);
   }
 
-  /** Words are only needed once a quote is not found as it stands; they are read off the pages then. */
+  /** The vocabulary with every word of these documents in it: they are only needed once a quote is not found as it stands. */
   private vocabularyOf(sources: readonly HeldSource[]): Vocabulary {
-    for (const source of sources) {
-      if (source.packed !== null) source.words.unpack(source.packed);
-      source.packed = null;
-      for (const number of source.pending.splice(0)) {
-        const page = source.page(number);
-        if (page !== null) source.words.addPage(page);
-      }
-    }
+    for (const source of sources) void source.words;
     return this.vocabulary;
   }
 }

@@ -1,4 +1,5 @@
-export { QuoteIndex, type PackedStreams } from './check';
+export { QuoteIndex } from './check';
+export type { PackedStreams } from './heldSource';
 export { MOST_FOUND, standsAt, type FindWay } from './find';
 export { citationOf, type CellPlace, type CitableSource, type Citation } from './citation';
 export type {

@@ -1,6 +1,7 @@
 import { Recent } from '../recent';
+import { piecesOf, startAt } from './pieces';
 import { fold, isDigit, isIdeographic, isSpace, isWordChar } from '../text';
-import { isFlow, withoutMarks, type PageText, type Span } from '../source';
+import { isFlow, type Line, type PageText, type Span } from '../source';
 
 /** Keeps pages apart in a stream, so that nothing is found over a break by chance; never in folded text. */
 const BREAK = '\u0001';
@@ -41,7 +42,7 @@ export class KeyStream {
   addPage(page: PageText): void {
     this.starts.push(this.text.length);
     this.numbers.push(page.number);
-    this.text += fold(this.kind === 'pages' ? page.text : piecesOf(page, this.kind).text).text;
+    this.text += fold(this.kind === 'pages' ? page.text : piecesOf(page, WANTED[this.kind]).text).text;
     if (this.kind !== 'flow') this.text += BREAK;
   }
 
@@ -65,7 +66,7 @@ export class KeyStream {
   /** Physical numbers of the pages that the stretch `[from, to)` touches. */
   pagesOf(from: number, to: number): number[] {
     const pages: number[] = [];
-    for (let at = this.find(from); at < this.starts.length && (this.starts[at] as number) < to; at += 1) {
+    for (let at = startAt(this.starts, from); at < this.starts.length && (this.starts[at] as number) < to; at += 1) {
       pages.push(this.numbers[at] as number);
     }
     return pages;
@@ -74,7 +75,7 @@ export class KeyStream {
   /** The canonical spans of `[from, to)`, one for each stretch of a page without lines left out; `page` gives a page by its number. */
   spansOf(from: number, to: number, page: (number: number) => PageText | null): Span[] {
     const spans: Span[] = [];
-    for (let at = this.find(from); at < this.starts.length && (this.starts[at] as number) < to; at += 1) {
+    for (let at = startAt(this.starts, from); at < this.starts.length && (this.starts[at] as number) < to; at += 1) {
       const number = this.numbers[at] as number;
       const source = page(number);
       if (source === null) continue;
@@ -87,41 +88,12 @@ export class KeyStream {
     }
     return spans;
   }
-
-  private find(position: number): number {
-    let [low, high] = [0, this.starts.length - 1];
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if ((this.starts[middle] as number) <= position) low = middle;
-      else high = middle - 1;
-    }
-    return low;
-  }
 }
 
 type StreamKind = 'pages' | 'flow' | 'asides';
 
-/** A stretch of the page's text within the text that is folded. */
-interface Piece {
-  readonly at: number;
-  readonly start: number;
-  readonly length: number;
-}
-
-function piecesOf(page: PageText, kind: 'flow' | 'asides'): { text: string; pieces: Piece[] } {
-  let text = '';
-  const pieces: Piece[] = [];
-  for (const line of page.lines) {
-    if ((isFlow(line) && line.role !== 'note') !== (kind === 'flow')) continue;
-    // The mark of a footnote is no part of the sentence it stands in.
-    for (const { start, end } of withoutMarks(page, line.start, line.end)) {
-      pieces.push({ at: text.length, start, length: end - start });
-      text += page.text.slice(start, end);
-    }
-    text += '\n';
-  }
-  return { text, pieces };
-}
+const inFlow = (line: Line): boolean => isFlow(line) && line.role !== 'note';
+const WANTED = { flow: inFlow, asides: (line: Line): boolean => !inFlow(line) } as const;
 
 interface FoldedPage {
   readonly map: ReturnType<typeof fold>['map'];
@@ -131,7 +103,7 @@ interface FoldedPage {
 
 function foldedPage(page: PageText, kind: StreamKind): FoldedPage {
   if (kind === 'pages') return { map: fold(page.text).map, stretches: (start, end) => [{ start, end }] };
-  const { text, pieces } = piecesOf(page, kind);
+  const { text, pieces } = piecesOf(page, WANTED[kind]);
   return {
     map: fold(text).map,
     stretches: (start, end) => {

@@ -1,6 +1,7 @@
 import { Recent } from '../recent';
+import { piecesOf, startAt } from './pieces';
 import { isSpace, tokenize } from '../text';
-import { isFlow, withoutMarks, type PageText, type Span } from '../source';
+import { isFlow, type PageText, type Span } from '../source';
 import type { ComparedWord } from './differences';
 
 /** Folded words to numbers, shared by all documents of an index. */
@@ -55,16 +56,7 @@ interface PlacedWord {
 
 /** The words of a page's sentences, and where each stands in its text. */
 function wordsOf(page: PageText): PlacedWord[] {
-  let text = '';
-  const pieces: { at: number; start: number }[] = [];
-  for (const line of page.lines) {
-    if (!isFlow(line)) continue;
-    for (const { start, end } of withoutMarks(page, line.start, line.end)) {
-      pieces.push({ at: text.length, start });
-      text += page.text.slice(start, end);
-    }
-    text += '\n';
-  }
+  const { text, pieces } = piecesOf(page, isFlow);
   let piece = 0;
   return tokenize(text).map(({ word, start, end }) => {
     while (piece + 1 < pieces.length && (pieces[piece + 1] as { at: number }).at <= start) piece += 1;
@@ -162,13 +154,7 @@ export class WordStream {
   }
 
   private pageIndexOf(position: number): number {
-    let [low, high] = [0, this.pageStarts.length - 1];
-    while (low < high) {
-      const middle = (low + high + 1) >> 1;
-      if ((this.pageStarts[middle] as number) <= position) low = middle;
-      else high = middle - 1;
-    }
-    return low;
+    return startAt(this.pageStarts, position);
   }
 
   /** Spans of the words `[from, to)`, one a page. */

@@ -1,4 +1,4 @@
-import { completeQuestion, splitQuestions, type Claim } from '@/core/answer';
+import { completeQuestion, splitQuestions } from '@/core/answer';
 import { problem, toProblem, type Problem } from '@/core/problem';
 import { DEFAULT_SENTENCES } from '@/core/summary';
 import { segmentFingerprint } from '@/core/search';
@@ -17,6 +17,7 @@ import {
 import { v4 as uuid } from 'uuid';
 import type { SessionBase } from './base';
 import type { Readers } from './readers';
+import { claimKey, withClaim } from './claims';
 import { isAwaited, isPartial } from './scope';
 import { BUILT_IN_READER, type Cited, type ReaderChoice } from './state';
 
@@ -316,19 +317,4 @@ export class Asking {
       };
     });
   }
-}
-
-/** What is chosen when a slip's claim is looked at; those of a second opinion have a letter of their own. */
-export function claimKey(slipId: string, index: number, second: boolean): string {
-  return `${slipId}/${second ? 'b' : ''}${index}`;
-}
-
-function withClaim(slip: QuestionSlip, index: number, claim: Claim, second: boolean): QuestionSlip {
-  const change = (opinion: Opinion): Opinion => {
-    const claims = opinion.answer.claims.map((one, at) => (at === index ? claim : one));
-    const headline = opinion.answer.headline ?? (claim.standing === 'carried' ? claim.text : null);
-    return { ...opinion, answer: { ...opinion.answer, claims, headline } };
-  };
-  if (second) return { ...slip, second: slip.second === null ? null : change(slip.second) };
-  return { ...slip, ...change({ answer: slip.answer, model: slip.model }) };
 }

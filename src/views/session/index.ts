@@ -1,5 +1,5 @@
 export { droppedFiles, pickedFiles, type Arrival, type Fate } from './arrivals';
-export { claimKey } from './asking';
+export { claimKey } from './claims';
 export { FIRST_NAME, type Storage } from './dossiers';
 export { documentOf } from './documentOf';
 export { foundKey, isFoundKey } from './finding';

@@ -1,0 +1,32 @@
+import type { Page } from 'puppeteer-core';
+import { openBrowser, type OpenBrowser } from './browser';
+import { allRead, DEMO, press } from './desk';
+import { startServer, type RunningServer } from './server';
+
+/** The served application in a browser of its own, with one page open. */
+export interface Opened {
+  readonly server: RunningServer;
+  readonly browser: OpenBrowser;
+  readonly page: Page;
+  close(): Promise<void>;
+}
+
+/** Opens the application at an empty desk. */
+export async function openDesk(): Promise<Opened> {
+  const server = await startServer();
+  const browser = await openBrowser();
+  const page = await browser.newPage(server.url);
+  const close = async (): Promise<void> => {
+    await browser.close();
+    await server.stop();
+  };
+  return { server, browser, page, close };
+}
+
+/** Opens the application with the first three documents of the demo dossier, read to their ends. */
+export async function openDemo(): Promise<Opened> {
+  const opened = await openDesk();
+  await press(opened.page, 'Open the demo dossier');
+  await allRead(opened.page, DEMO.length);
+  return opened;
+}
