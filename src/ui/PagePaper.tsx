@@ -1,3 +1,4 @@
+import clsx from 'clsx';
 import { useEffect, useMemo, useRef, useState, type CSSProperties, type PointerEvent, type ReactNode } from 'react';
 import { boxesOn, type Box, type Page, type Span } from '@/core/source';
 import type { CellPlace } from '@/core/quote';
@@ -30,6 +31,8 @@ interface PagePaperProps {
   readonly turn?: Turn;
   /** True while a ruler lies along the row that is pointed at. */
   readonly ruler?: boolean;
+  /** True while what is selected is shown otherwise, so that the selection itself is not coloured. */
+  readonly plain?: boolean;
   /** What is laid over the picture, in its pixels. */
   readonly children?: ReactNode;
   readonly onSelect: (selection: PageSelection | null) => void;
@@ -82,7 +85,7 @@ function selectionOn(paper: HTMLElement, page: Page): PageSelection | null {
 }
 
 /** Invisible text over the picture, run by run in reading order, so that it can be selected. */
-function TextLayer({ page, scale }: { page: Page; scale: number }) {
+function TextLayer({ page, scale, plain }: { page: Page; scale: number; plain: boolean }) {
   const runs = useMemo(() => {
     const { starts, ends, boxes } = page.geometry;
     return Array.from(starts, (start, run) => ({
@@ -96,7 +99,12 @@ function TextLayer({ page, scale }: { page: Page; scale: number }) {
     }));
   }, [page]);
   return (
-    <div className="absolute inset-0 overflow-hidden font-serif text-transparent selection:bg-[#0d5a6433]">
+    <div
+      className={clsx(
+        'absolute inset-0 overflow-hidden font-serif text-transparent',
+        plain ? 'selection:bg-transparent' : 'selection:bg-[#0d5a6433]',
+      )}
+    >
       {runs.map((run) => (
         <span
           key={run.start}
@@ -122,7 +130,7 @@ function TextLayer({ page, scale }: { page: Page; scale: number }) {
 
 /** A page as printed, with quotes bracketed and its text selectable. */
 export function PagePaper(props: PagePaperProps) {
-  const { editionId, page, scale, quotes, turn = 0, ruler = false, onSelect } = props;
+  const { editionId, page, scale, quotes, turn = 0, ruler = false, plain = false, onSelect } = props;
   const paper = useRef<HTMLDivElement>(null);
   const picture = usePicture(editionId, page.number, null, scale * (globalThis.devicePixelRatio || 1));
   const [drawn, setDrawn] = useState(picture);
@@ -157,7 +165,7 @@ export function PagePaper(props: PagePaperProps) {
     >
       <div className="absolute top-0 left-0" style={turnedStyle(turn, width, height)}>
         <Bitmap picture={drawn} label={`Page ${page.label ?? page.number}`} />
-        <TextLayer page={page} scale={scale} />
+        <TextLayer page={page} scale={scale} plain={plain} />
         {quotes.map((quote, at) => {
           const shared = { scale, grave: quote.grave, margin: true, left };
           return quote.cell === undefined ? (

@@ -1,4 +1,5 @@
 export { Button } from './Button';
+export { CellFrames } from './CellFrames';
 export { counted } from './counted';
 export { Dialog } from './Dialog';
 export { formText } from './formText';

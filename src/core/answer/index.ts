@@ -3,7 +3,7 @@ export { canMend, mendClaim } from './mend';
 export { compareAnswers, type Opinions, type Shared } from './opinions';
 export { askBuiltIn, checkClaim, searchFor, type AskOptions, type Search } from './ask';
 export { addsFigure, standingOf } from './standing';
-export { cellQuoted } from './tableRows';
+export { cellQuoted, sayCell } from './tableRows';
 export { splitQuestions } from './splitQuestions';
 export type {
   Answer,

@@ -1,3 +1,4 @@
+export { cellsText } from './cellsText';
 export { findingsToCsv } from './findingsCsv';
 export { findingsToAnnotations } from './webAnnotations';
 export { answerToText } from './copyText';

@@ -18,9 +18,12 @@ export { openPdf, openingParameters, type PdfAssets, type PdfFile } from './form
 export { PdfReading, type PageRead, type PdfStart, type ReadingOptions } from './formats/pdf/readPdf';
 export { readText } from './formats/text';
 export {
+  blockBetween,
+  cellsOf,
   isPointer,
   mayHoldTables,
   TableFinder,
+  type CellBlock,
   type Heads,
   type Table,
   type TableCell,

@@ -1,10 +1,10 @@
 'use client';
 
 import clsx from 'clsx';
-import { useMemo, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import type { StoredSlip } from '@/store';
 import { useSession, type Session, type SessionState } from '../session';
-import { PageLeaf, ribbonMarks, Thread, type PageLeafHandle } from '../spread';
+import { Spread, useLeaves } from '../spread';
 import { AskBox, type AskBoxHandle } from './AskBox';
 import { BearingsPanel } from './BearingsPanel';
 import { EmptyDesk } from './EmptyDesk';
@@ -23,9 +23,8 @@ export function DeskView() {
   const [sheet, setSheet] = useState<Sheet>('slips');
   const [filter, setFilter] = useState('');
   const ask = useRef<AskBoxHandle>(null);
-  const leaf = useRef<PageLeafHandle>(null);
-  const marks = useMemo(() => ribbonMarks(state), [state]);
-  useDeskKeys(ask, leaf);
+  const leaves = useLeaves();
+  useDeskKeys(session, ask, leaves);
 
   const showAnswer = (slipIds: readonly string[]): void => {
     setSheet('slips');
@@ -40,69 +39,67 @@ export function DeskView() {
   if (state.shelf.length === 0 && state.slips.length === 0) return <EmptyDesk session={session} />;
   const slips = laidOut(state, filter);
   return (
-    <div className="relative flex min-w-0 flex-1">
-      <section aria-label="Questions and answers" className="flex w-[46%] min-w-[400px] shrink-0 flex-col bg-ground">
-        <div className="px-4 pt-3 pb-1.5">
-          <AskBox
-            session={session}
-            state={state}
-            handle={ask}
-            onAnswered={showAnswer}
-            onFound={() => setSheet('found')}
+    <Spread
+      session={session}
+      state={state}
+      leaves={leaves}
+      label="Questions and answers"
+      actions={{
+        onAsk: (text) => ask.current?.ask(text),
+        onCheck: (text, cited) => ask.current?.check(text, cited),
+      }}
+    >
+      <div className="px-4 pt-3 pb-1.5">
+        <AskBox
+          session={session}
+          state={state}
+          handle={ask}
+          onAnswered={showAnswer}
+          onFound={() => setSheet('found')}
+        />
+      </div>
+      <div className="flex items-baseline gap-4 px-4 pb-1.5">
+        <div role="tablist" aria-label="What lies on this leaf" className="flex gap-3">
+          <SheetTab
+            name={`Slips${state.slips.length > 0 ? ` ${state.slips.length}` : ''}`}
+            open={sheet === 'slips'}
+            onOpen={() => setSheet('slips')}
           />
-        </div>
-        <div className="flex items-baseline gap-4 px-4 pb-1.5">
-          <div role="tablist" aria-label="What lies on this leaf" className="flex gap-3">
+          <SheetTab name="Bearings" open={sheet === 'bearings'} onOpen={() => setSheet('bearings')} />
+          {state.found !== null && (
             <SheetTab
-              name={`Slips${state.slips.length > 0 ? ` ${state.slips.length}` : ''}`}
-              open={sheet === 'slips'}
-              onOpen={() => setSheet('slips')}
-            />
-            <SheetTab name="Bearings" open={sheet === 'bearings'} onOpen={() => setSheet('bearings')} />
-            {state.found !== null && (
-              <SheetTab
-                name={`Found ${state.found.places.length}`}
-                open={sheet === 'found'}
-                onOpen={() => setSheet('found')}
-              />
-            )}
-          </div>
-          {sheet === 'slips' && state.slips.length > 1 && (
-            <input
-              type="search"
-              value={filter}
-              aria-label="Filter the slips"
-              placeholder="Filter the slips"
-              onChange={(event) => setFilter(event.target.value)}
-              className="ml-auto w-40 border-b border-rule bg-transparent px-1 placeholder:text-muted"
+              name={`Found ${state.found.places.length}`}
+              open={sheet === 'found'}
+              onOpen={() => setSheet('found')}
             />
           )}
         </div>
-        <div key={sheet} data-slips className="min-h-0 flex-1 space-y-3 overflow-y-auto px-4 pb-4">
-          {sheet === 'bearings' ? (
-            <BearingsPanel session={session} state={state} />
-          ) : sheet === 'found' ? (
-            <FoundPanel session={session} state={state} />
-          ) : (
-            <>
-              {slips.map((slip) => (
-                <AnySlip key={slip.id} session={session} state={state} slip={slip} />
-              ))}
-              {slips.length === 0 && <NoSlips filtered={filter.trim() !== ''} />}
-            </>
-          )}
-        </div>
-      </section>
-      <PageLeaf
-        session={session}
-        state={state}
-        handle={leaf}
-        marks={marks}
-        onAsk={(text) => ask.current?.ask(text)}
-        onCheck={(text, cited) => ask.current?.check(text, cited)}
-      />
-      <Thread watch={state} />
-    </div>
+        {sheet === 'slips' && state.slips.length > 1 && (
+          <input
+            type="search"
+            value={filter}
+            aria-label="Filter the slips"
+            placeholder="Filter the slips"
+            onChange={(event) => setFilter(event.target.value)}
+            className="ml-auto w-40 border-b border-rule bg-transparent px-1 placeholder:text-muted"
+          />
+        )}
+      </div>
+      <div key={sheet} data-slips className="min-h-0 flex-1 space-y-3 overflow-y-auto px-4 pb-4">
+        {sheet === 'bearings' ? (
+          <BearingsPanel session={session} state={state} />
+        ) : sheet === 'found' ? (
+          <FoundPanel session={session} state={state} />
+        ) : (
+          <>
+            {slips.map((slip) => (
+              <AnySlip key={slip.id} session={session} state={state} slip={slip} />
+            ))}
+            {slips.length === 0 && <NoSlips filtered={filter.trim() !== ''} />}
+          </>
+        )}
+      </div>
+    </Spread>
   );
 }
 

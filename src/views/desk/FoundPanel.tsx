@@ -54,7 +54,7 @@ export function FoundPanel({ session, state }: { readonly session: Session; read
                 data-connect={state.chosen?.key === foundKey(at) ? 'strip' : undefined}
                 className="flex gap-3 text-[13.5px] leading-[19px]"
               >
-                <span className="w-10 shrink-0 pt-px text-right text-[12px] text-muted tabular-nums">
+                <span className="w-12 shrink-0 pt-px text-right text-[12px] whitespace-nowrap text-muted tabular-nums">
                   p. {citation.label ?? citation.page}
                 </span>
                 <span className="min-w-0 flex-1 font-reading break-words">

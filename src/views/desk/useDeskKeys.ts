@@ -1,6 +1,7 @@
 import type { RefObject } from 'react';
 import type { AskBoxHandle } from './AskBox';
-import { leafKeys, useKeys, type PageLeafHandle } from '../spread';
+import type { Session } from '../session';
+import { leafKeys, uncovering, useKeys, type Leaves } from '../spread';
 
 /** Moves the focus to the claim `by` places after the one that has it, and shows it. */
 function stepClaim(by: number): void {
@@ -16,12 +17,12 @@ function pressIn(scope: string, key: string): void {
 }
 
 /** The desk's keys; see Shortcuts. */
-export function useDeskKeys(ask: RefObject<AskBoxHandle | null>, leaf: RefObject<PageLeafHandle | null>): void {
+export function useDeskKeys(session: Session, ask: RefObject<AskBoxHandle | null>, leaves: Leaves): void {
   useKeys({
-    ...leafKeys(leaf),
-    q: () => ask.current?.ask(),
-    v: () => ask.current?.check(),
-    '/': () => ask.current?.find(),
+    ...leafKeys(leaves),
+    q: uncovering(session, () => ask.current?.ask()),
+    v: uncovering(session, () => ask.current?.check()),
+    '/': uncovering(session, () => ask.current?.find()),
     k: () => pressIn('[data-claim]', 'keep'),
     w: () => pressIn('[data-claim]', 'mend'),
     f: () => pressIn('[data-slip]', 'follow'),

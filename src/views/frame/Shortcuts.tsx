@@ -15,6 +15,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['T', 'turn the page'],
   ['R', 'show what was read of the page'],
   ['L', 'lay a ruler along the row pointed at'],
+  ['B', 'lay the page on the left leaf, to read another beside it; clear that leaf'],
   ['N', 'in the review: the next undecided finding'],
   ['Y  D  S', 'confirm, dispute, set aside it'],
   ['M', 'comment on it'],

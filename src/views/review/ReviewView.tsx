@@ -1,18 +1,17 @@
 'use client';
 
 import clsx from 'clsx';
-import { useMemo, useRef, useState } from 'react';
+import { useRef, useState } from 'react';
 import { findingsToAnnotations, findingsToCsv } from '@/core/exchange';
 import { reviewState, type Finding, type ReviewState } from '@/core/review';
 import { Button, Menu, saveFile } from '@/ui';
-import { PageLeaf, ribbonMarks, Thread, type PageLeafHandle } from '../spread';
+import { Spread, useLeaves } from '../spread';
 import { useSession, type Incoming, type Session, type SessionState } from '../session';
 import { FindingCard } from './FindingCard';
 import { MergeDialog } from './MergeDialog';
 import { ReviewerName } from './ReviewerName';
 import { useReviewKeys } from './useReviewKeys';
 
-const NOTHING = (): void => undefined;
 const FILTERS: readonly (readonly [ReviewState | 'all', string])[] = [
   ['all', 'All'],
   ['undecided', 'Undecided'],
@@ -26,14 +25,13 @@ export function ReviewView() {
   const { session, state } = useSession();
   const [filter, setFilter] = useState<ReviewState | 'all'>('all');
   const [incoming, setIncoming] = useState<Incoming | null>(null);
-  const leaf = useRef<PageLeafHandle>(null);
-  const marks = useMemo(() => ribbonMarks(state), [state]);
+  const leaves = useLeaves();
   const newest = [...state.findings].reverse();
   const shown = newest.filter((finding) => filter === 'all' || reviewState(finding) === filter);
-  useReviewKeys(session, leaf, shown);
+  useReviewKeys(session, leaves, shown);
   return (
-    <div className="relative flex min-w-0 flex-1">
-      <section aria-label="Findings" className="flex w-[46%] min-w-[400px] shrink-0 flex-col bg-ground">
+    <>
+      <Spread session={session} state={state} leaves={leaves} label="Findings">
         <div className="flex items-baseline gap-3 px-4 pt-3 pb-1.5">
           <h2 className="flex-1 font-reading text-[17px] font-semibold">{headOf(newest)}</h2>
           <Button onClick={() => void session.findings.undo()}>Undo</Button>
@@ -77,12 +75,10 @@ export function ReviewView() {
           )}
           {state.review.withdrawn.length > 0 && <Withdrawn session={session} findings={state.review.withdrawn} />}
         </div>
-      </section>
-      <PageLeaf session={session} state={state} handle={leaf} marks={marks} onAsk={NOTHING} onCheck={NOTHING} />
-      <Thread watch={state} />
+      </Spread>
       {incoming !== null && <MergeDialog session={session} incoming={incoming} onClose={() => setIncoming(null)} />}
       <ReviewerName session={session} state={state} />
-    </div>
+    </>
   );
 }
 

@@ -1,6 +1,5 @@
-import type { RefObject } from 'react';
 import { reviewState, type Finding } from '@/core/review';
-import { leafKeys, useKeys, type PageLeafHandle } from '../spread';
+import { leafKeys, useKeys, type Leaves } from '../spread';
 import type { Session } from '../session';
 
 function focus(finding: Finding | undefined): void {
@@ -22,13 +21,9 @@ function press(key: string): void {
 }
 
 /** The review's keys; see Shortcuts. */
-export function useReviewKeys(
-  session: Session,
-  leaf: RefObject<PageLeafHandle | null>,
-  findings: readonly Finding[],
-): void {
+export function useReviewKeys(session: Session, leaves: Leaves, findings: readonly Finding[]): void {
   useKeys({
-    ...leafKeys(leaf),
+    ...leafKeys(leaves),
     n: () => {
       const at = focused(findings);
       const order = [...findings.slice(at + 1), ...findings.slice(0, at + 1)];

@@ -6,7 +6,7 @@ import type { CheckedQuote, DeskApi, Heading } from '@/workers/desk.worker';
 import { v4 as uuid } from 'uuid';
 import { documentOf } from './documentOf';
 import { Observable } from './observable';
-import { INITIAL, type Cited, type Decision, type SessionState } from './state';
+import { INITIAL, type Cited, type Decision, type OpenPage, type SessionState } from './state';
 
 /** What the parts of a session share: its state, the desk worker, notices and decisions. */
 export class SessionBase {
@@ -56,9 +56,15 @@ export class SessionBase {
     return this.desk.headings(sourceId);
   }
 
-  openPage(sourceId: string, page: number): void {
+  /** Opens a page on the right leaf, or on the left one in place of what lies there. */
+  openPage(sourceId: string, page: number, leaf: 'open' | 'beside' = 'open'): void {
     const last = this.shelved(sourceId)?.edition.facts?.pageCount ?? 1;
-    this.state.update({ open: { sourceId, page: Math.min(Math.max(1, page), Math.max(1, last)) } });
+    this.state.update({ [leaf]: { sourceId, page: Math.min(Math.max(1, page), Math.max(1, last)) } });
+  }
+
+  /** Takes the page off the left leaf. */
+  clearBeside(): void {
+    this.state.update({ beside: null });
   }
 
   /** Looks at a citation: its page opens, its quote is bracketed. */
@@ -95,13 +101,14 @@ export class SessionBase {
     const dossier = (await getDossier(id)) ?? this.now.dossier;
     const shelf = await listShelf(id);
     if (id !== this.dossierId) return;
-    const { open } = this.now;
-    const still = open !== null && shelf.some((one) => one.source.id === open.sourceId);
+    const { open, beside } = this.now;
+    const stands = (page: OpenPage | null): boolean => shelf.some((one) => one.source.id === page?.sourceId);
     const [first] = shelf;
     this.state.update({
       dossier,
       shelf,
-      open: still ? open : first === undefined ? null : { sourceId: first.source.id, page: 1 },
+      open: stands(open) ? open : first === undefined ? null : { sourceId: first.source.id, page: 1 },
+      beside: stands(beside) ? beside : null,
     });
   }
 

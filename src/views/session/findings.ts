@@ -1,3 +1,4 @@
+import { sayCell } from '@/core/answer';
 import { reviewFileOf, type ReviewFile } from '@/core/exchange';
 import { problem } from '@/core/problem';
 import type { Citation } from '@/core/quote';
@@ -16,6 +17,7 @@ import {
   type LogEvent,
   type MergePreview,
 } from '@/core/review';
+import { cellsOf, type CellBlock, type Page } from '@/core/source';
 import { oneLine } from '@/core/text';
 import { appendEvent, getSetting, listEvents, mergeEvents, ownActor, storeSetting } from '@/store';
 import { hireArchivist } from '@/workers/clients';
@@ -56,6 +58,35 @@ export class Findings {
       const text = oneLine(quote);
       await this.keep({ text, note: '', citations: [checked.citation], question: null });
       this.base.tell('The passage was kept as a finding.');
+    });
+  }
+
+  /** Keeps cells pointed out in a table: what each says, with a citation a row that frames them. */
+  async keepCells(block: CellBlock, sourceId: string, page: Page): Promise<void> {
+    await this.base.guard(async () => {
+      const cells = cellsOf(block);
+      const citations: Citation[] = [];
+      for (const row of block.rows) {
+        const own = cells.filter((one) => one.row === row);
+        const spans = [...row.spans.flat(), ...row.cells.flatMap((cell) => cell?.spans ?? [])].filter(
+          (span) => span.page === page.number,
+        );
+        if (own.length === 0 || spans.length === 0) continue;
+        const [start, end] = [Math.min(...spans.map((one) => one.start)), Math.max(...spans.map((one) => one.end))];
+        const quote = oneLine(page.text.slice(start, end));
+        const checked = await this.base.check(quote, { sourceId, page: page.number }, [sourceId]);
+        if (checked === null) return;
+        const cell = {
+          value: own.flatMap((one) => [...one.cell.spans]),
+          row: row.spans.flat(),
+          column: own.flatMap((one) => block.table.columns[one.column]?.spans.flat() ?? []),
+        };
+        citations.push({ ...checked.citation, cell });
+      }
+      const said = ({ row, column, cell }: (typeof cells)[number]): string =>
+        `${[...row.path, ...(block.table.columns[column]?.path ?? [])].join(', ')}: ${sayCell(cell)}`;
+      await this.keep({ text: oneLine(cells.map(said).join('; ')), note: '', citations, question: null });
+      this.base.tell(cells.length === 1 ? 'The cell was kept as a finding.' : 'The cells were kept as a finding.');
     });
   }
 

@@ -26,7 +26,7 @@ export interface Cited {
   readonly page: number | null;
 }
 
-/** The page that lies open on the right leaf. */
+/** A page that lies open. */
 export interface OpenPage {
   readonly sourceId: string;
   readonly page: number;
@@ -56,6 +56,8 @@ export interface SessionState {
   readonly slips: readonly StoredSlip[];
   readonly findings: readonly Finding[];
   readonly open: OpenPage | null;
+  /** A page laid on the left leaf, to be read beside the open one. */
+  readonly beside: OpenPage | null;
   readonly chosen: ChosenQuote | null;
   readonly notices: readonly Notice[];
   /** What was looked for last, and where it stands. */
@@ -93,6 +95,7 @@ export const INITIAL: SessionState = {
   slips: [],
   findings: [],
   open: null,
+  beside: null,
   chosen: null,
   notices: [],
   decisions: [],

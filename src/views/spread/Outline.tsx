@@ -6,11 +6,12 @@ interface OutlineProps {
   readonly session: Session;
   readonly sourceId: string;
   readonly name: string;
+  readonly onPage: (page: number) => void;
   readonly onClose: () => void;
 }
 
 /** The headings of a document, to go to. */
-export function Outline({ session, sourceId, name, onClose }: OutlineProps) {
+export function Outline({ session, sourceId, name, onPage, onClose }: OutlineProps) {
   const [headings, setHeadings] = useState<readonly Heading[] | null>(null);
   useEffect(() => {
     let wanted = true;
@@ -32,7 +33,7 @@ export function Outline({ session, sourceId, name, onClose }: OutlineProps) {
               className="flex w-full items-baseline gap-3 py-1 text-left hover:bg-tint"
               style={{ paddingLeft: 4 + 16 * heading.level }}
               onClick={() => {
-                session.openPage(sourceId, heading.page);
+                onPage(heading.page);
                 onClose();
               }}
             >

@@ -39,12 +39,17 @@ interface PageHeadProps {
   readonly onPage: (page: number) => void;
   readonly onGo: (given: string) => void;
   readonly onOutline: () => void;
+  readonly leaf: 'open' | 'beside';
+  /** Whether a page lies on the left leaf. */
+  readonly beside: boolean;
+  readonly onBeside: () => void;
 }
 
 /** Above the page: whose it is, going to another, and how it is looked at. */
 export function PageHead(props: PageHeadProps) {
   const { name, label, number, pageCount, looking, onLook, onPage } = props;
   const { zoom } = looking;
+  const words = props.beside ? 'sr-only' : 'max-[1150px]:sr-only';
   return (
     <div className="flex h-9 shrink-0 items-center gap-2.5 px-4">
       <h2 className="min-w-0 flex-1 truncate font-reading text-[14px] font-semibold" title={name}>
@@ -52,10 +57,10 @@ export function PageHead(props: PageHeadProps) {
       </h2>
       <GoTo field={props.field} label={label} number={number} pageCount={pageCount} onGo={props.onGo} />
       <Button title="Previous page (←)" disabled={number <= 1} onClick={() => onPage(number - 1)}>
-        ‹ <span className="max-[1150px]:sr-only">Previous</span>
+        ‹ <span className={words}>Previous</span>
       </Button>
       <Button title="Next page (→)" disabled={number >= pageCount} onClick={() => onPage(number + 1)}>
-        <span className="max-[1150px]:sr-only">Next</span> ›
+        <span className={words}>Next</span> ›
       </Button>
       <span className="flex items-center">
         <Button aria-label="Smaller" onClick={() => onLook({ zoom: zoomed(zoom, -1) })}>
@@ -71,6 +76,11 @@ export function PageHead(props: PageHeadProps) {
           +
         </Button>
       </span>
+      {props.leaf === 'beside' && (
+        <Button title="Clear this leaf (B)" onClick={props.onBeside}>
+          Clear
+        </Button>
+      )}
       <Menu
         label="View: how the page is looked at"
         trigger="View"
@@ -84,6 +94,10 @@ export function PageHead(props: PageHeadProps) {
           {
             label: looking.ruler ? 'Put the row ruler away (L)' : 'Row ruler (L)',
             onSelect: () => onLook({ ruler: !looking.ruler }),
+          },
+          {
+            label: props.beside ? 'Clear the left leaf (B)' : 'Lay this page on the left leaf, beside others (B)',
+            onSelect: props.onBeside,
           },
         ]}
       />

@@ -1,11 +1,12 @@
 'use client';
 
-import { useCallback, useEffect, useImperativeHandle, useRef, useState, type Ref } from 'react';
+import { useCallback, useEffect, useImperativeHandle, useMemo, useRef, useState, type Ref } from 'react';
+import { cellsText } from '@/core/exchange';
 import { wordProblem } from '@/core/problem';
-import type { Table } from '@/core/source';
+import { blockBetween, type Table } from '@/core/source';
 import { oneLine } from '@/core/text';
 import type { Shelved } from '@/store';
-import { PagePaper, ReadingOverlay, Ribbon, useSize, type PageSelection, type RibbonMark } from '@/ui';
+import { CellFrames, PagePaper, ReadingOverlay, Ribbon, useSize, type PageSelection, type RibbonMark } from '@/ui';
 import { documentOf, pageNamed, pageProblem, usePage, useTables, type Session, type SessionState } from '../session';
 import { Outline } from './Outline';
 import { PageHead, PLAIN, turnedOn, zoomed, type Looking } from './PageHead';
@@ -19,30 +20,40 @@ export interface PageLeafHandle {
   turn(): void;
   showReading(): void;
   rule(): void;
+  layBeside(): void;
   outline(): void;
+}
+
+/** What can be done with selected words besides keeping them. */
+export interface PageActions {
+  readonly onAsk?: (text: string) => void;
+  /** `cited` is the document and the page's label that the words stand on. */
+  readonly onCheck?: (text: string, cited: { readonly sourceId: string; readonly page: string }) => void;
 }
 
 interface PageLeafProps {
   readonly session: Session;
   readonly state: SessionState;
+  /** Which page is shown: the open one on the right leaf, or that laid beside it on the left. */
+  readonly leaf: 'open' | 'beside';
   readonly handle: Ref<PageLeafHandle>;
   readonly marks: readonly RibbonMark[];
-  readonly onAsk: (text: string) => void;
-  readonly onCheck: (text: string, cited: { readonly sourceId: string; readonly page: string }) => void;
+  readonly actions: PageActions;
 }
 
 const MARGIN = 24;
 
-/** The ribbon in the gutter and the open page on the right leaf. */
+/** A page on its leaf, behind the ribbon of its document. */
 export function PageLeaf(props: PageLeafProps) {
   const { session, state } = props;
-  const shelved = state.shelf.find((one) => one.source.id === state.open?.sourceId) ?? null;
-  if (shelved === null || state.open === null || shelved.edition.facts === null) return <NoPage shelved={shelved} />;
+  const open = state[props.leaf];
+  const shelved = state.shelf.find((one) => one.source.id === open?.sourceId) ?? null;
+  if (shelved === null || open === null || shelved.edition.facts === null) return <NoPage shelved={shelved} />;
   return (
     <OpenLeaf
       {...props}
       shelved={shelved}
-      number={state.open.page}
+      number={open.page}
       pageCount={shelved.edition.facts.pageCount}
       session={session}
     />
@@ -69,15 +80,23 @@ interface OpenLeafProps extends PageLeafProps {
   readonly pageCount: number;
 }
 
-function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, number, pageCount }: OpenLeafProps) {
+function OpenLeaf(props: OpenLeafProps) {
+  const { session, state, leaf, handle, marks, actions, shelved, number, pageCount } = props;
   const { source, edition } = shelved;
   const page = usePage(edition.id, number, edition.pagesRead);
   const [frame, { width }] = useSize<HTMLDivElement>();
   const [looking, setLooking] = useState<Looking>(PLAIN);
   const [outline, setOutline] = useState(false);
   const look = useCallback((change: Partial<Looking>) => setLooking((old) => ({ ...old, ...change })), []);
-  const tables = useTables(looking.reading ? edition.id : null, edition.tables);
   const [selection, setSelection] = useState<PageSelection | null>(null);
+  const tables = useTables(looking.reading || selection !== null ? edition.id : null, edition.tables);
+  const block = useMemo(() => (selection === null ? null : blockBetween(tables, selection.span)), [tables, selection]);
+  const openPage = (next: number): void => session.openPage(source.id, next, leaf);
+  const { beside } = state;
+  const layBeside = useCallback(
+    () => (beside === null ? session.openPage(source.id, number, 'beside') : session.clearBeside()),
+    [session, beside, source.id, number],
+  );
   const goTo = useRef<HTMLInputElement>(null);
   const select = useCallback((next: PageSelection | null) => setSelection(next), []);
   const sideways = looking.turn === 90 || looking.turn === 270;
@@ -87,15 +106,16 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
   useImperativeHandle(
     handle,
     () => ({
-      step: (by) => session.openPage(source.id, number + by),
+      step: (by) => session.openPage(source.id, number + by, leaf),
       zoom: (by) => setLooking((old) => ({ ...old, zoom: by === 'fit' ? 1 : zoomed(old.zoom, by) })),
       turn: () => setLooking((old) => ({ ...old, turn: turnedOn(old) })),
       showReading: () => setLooking((old) => ({ ...old, reading: !old.reading })),
       rule: () => setLooking((old) => ({ ...old, ruler: !old.ruler })),
       outline: () => setOutline(true),
       goTo: () => goTo.current?.select(),
+      layBeside,
     }),
-    [session, source.id, number],
+    [session, source.id, number, leaf, layBeside],
   );
 
   const chosen =
@@ -122,9 +142,13 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
         page={number}
         label={page?.label ?? String(number)}
         marks={marks}
-        onPage={(next) => session.openPage(source.id, next)}
+        onPage={openPage}
       />
-      <section aria-label={`Page ${number} of ${source.name}`} className="flex min-w-0 flex-1 flex-col bg-sunk">
+      <section
+        aria-label={`Page ${number} of ${source.name}`}
+        data-leaf={leaf}
+        className="flex min-w-0 flex-1 flex-col bg-sunk"
+      >
         <PageHead
           name={source.name}
           label={page?.label ?? String(number)}
@@ -133,19 +157,33 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
           field={goTo}
           looking={looking}
           onLook={look}
-          onPage={(next) => session.openPage(source.id, next)}
-          onGo={(given) => void go(session, shelved, given)}
+          onPage={openPage}
+          onGo={(given) => void go(session, shelved, given, openPage)}
           onOutline={() => setOutline(true)}
+          leaf={leaf}
+          beside={beside !== null}
+          onBeside={layBeside}
         />
         {looking.reading && page !== null && <Tally page={page} onTurnOff={() => look({ reading: false })} />}
         {outline && (
-          <Outline session={session} sourceId={source.id} name={source.name} onClose={() => setOutline(false)} />
+          <Outline
+            session={session}
+            sourceId={source.id}
+            name={source.name}
+            onPage={openPage}
+            onClose={() => setOutline(false)}
+          />
         )}
         <div
           ref={frame}
           data-page-frame
           tabIndex={0}
           aria-label="Page as printed"
+          onCopy={(event) => {
+            if (block === null) return;
+            event.preventDefault();
+            event.clipboardData.setData('text/plain', cellsText(block));
+          }}
           className="relative min-h-0 flex-1 overflow-auto px-6 pb-6 outline-offset-[-2px]"
         >
           {page === null ? (
@@ -168,21 +206,30 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
                   }
                   turn={looking.turn}
                   ruler={looking.ruler}
+                  plain={block !== null}
                   onSelect={select}
                 >
                   {looking.reading && <ReadingOverlay page={page} tables={tablesOn(tables, number)} scale={scale} />}
+                  {block !== null && <CellFrames block={block} page={page} scale={scale} />}
                 </PagePaper>
                 {selection !== null && (
                   <SelectionMenu
                     selection={selection}
+                    block={block}
                     offset={Math.max(0, (width - 2 * MARGIN - across * scale) / 2)}
-                    onKeep={() => void session.findings.keepPassage(selection.text, source.id, number)}
-                    onAsk={() => onAsk(`“${oneLine(selection.text)}” `)}
-                    onCheck={() =>
-                      onCheck(oneLine(selection.text), {
-                        sourceId: source.id,
-                        page: page.label ?? String(number),
-                      })
+                    onKeep={() =>
+                      void (block === null
+                        ? session.findings.keepPassage(selection.text, source.id, number)
+                        : session.findings.keepCells(block, source.id, page))
+                    }
+                    onAsk={actions.onAsk && (() => actions.onAsk?.(`“${oneLine(selection.text)}” `))}
+                    onCheck={
+                      actions.onCheck &&
+                      (() =>
+                        actions.onCheck?.(oneLine(selection.text), {
+                          sourceId: source.id,
+                          page: page.label ?? String(number),
+                        }))
                     }
                   />
                 )}
@@ -195,10 +242,10 @@ function OpenLeaf({ session, state, handle, marks, onAsk, onCheck, shelved, numb
   );
 }
 
-async function go(session: Session, shelved: Shelved, given: string): Promise<void> {
+async function go(session: Session, shelved: Shelved, given: string, openPage: (page: number) => void): Promise<void> {
   const target = await pageNamed(shelved, given);
   if (target === null) session.tell(wordProblem(pageProblem(shelved, given)), 'fault');
-  else session.openPage(shelved.source.id, target);
+  else openPage(target);
 }
 
 /** Where tables stand on one page, and how large they are. */

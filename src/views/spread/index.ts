@@ -1,6 +1,4 @@
 export { Choosable } from './Choosable';
-export { PageLeaf, type PageLeafHandle } from './PageLeaf';
+export { Spread, uncovering, useLeaves, type Leaves } from './Spread';
 export { QuoteEntry } from './QuoteEntry';
-export { ribbonMarks } from './ribbonMarks';
-export { Thread } from './Thread';
 export { leafKeys, useKeys } from './useKeys';

@@ -35,7 +35,7 @@ const STATE = {
 
 describe('the ribbon of the open document', () => {
   test('shows the chosen quote, the evidence and hits of its answer, and all findings', () => {
-    expect(ribbonMarks(STATE)).toEqual([
+    expect(ribbonMarks(STATE, 'open')).toEqual([
       { kind: 'hit', page: 7 },
       { kind: 'evidence', page: 4 },
       { kind: 'finding', page: 12 },
@@ -47,19 +47,19 @@ describe('the ribbon of the open document', () => {
     const [first] = STATE.slips;
     const second = { answer: { claims: [{ citations: [cite('a', 21)] }] } };
     const withSecond = { ...STATE, slips: [{ ...first, second }] } as unknown as SessionState;
-    expect(ribbonMarks(withSecond)).toContainEqual({ kind: 'evidence', page: 21 });
+    expect(ribbonMarks(withSecond, 'open')).toContainEqual({ kind: 'evidence', page: 21 });
     const summary = { id: 'slip-1', kind: 'summary', claims: [{ citations: [cite('a', 22)] }] };
-    expect(ribbonMarks({ ...STATE, slips: [summary] } as unknown as SessionState)).toContainEqual({
+    expect(ribbonMarks({ ...STATE, slips: [summary] } as unknown as SessionState, 'open')).toContainEqual({
       kind: 'evidence',
       page: 22,
     });
   });
 
   test('shows nothing of other documents', () => {
-    expect(ribbonMarks({ ...STATE, open: { sourceId: 'c', page: 1 } })).toEqual([]);
+    expect(ribbonMarks({ ...STATE, open: { sourceId: 'c', page: 1 } }, 'open')).toEqual([]);
   });
 
   test('shows findings alone while nothing is chosen', () => {
-    expect(ribbonMarks({ ...STATE, chosen: null })).toEqual([{ kind: 'finding', page: 12 }]);
+    expect(ribbonMarks({ ...STATE, chosen: null }, 'open')).toEqual([{ kind: 'finding', page: 12 }]);
   });
 });

@@ -3,9 +3,9 @@ import type { Citation } from '@/core/quote';
 import type { StoredSlip } from '@/store';
 import { documentOf, isFoundKey, type SessionState } from '../session';
 
-/** What the ribbon shows of the open document: the chosen quote, this answer's evidence and hits, and all findings. */
-export function ribbonMarks(state: SessionState): RibbonMark[] {
-  const sourceId = state.open?.sourceId;
+/** What the ribbon shows of the document on a leaf: the chosen quote, this answer's evidence and hits, and all findings. */
+export function ribbonMarks(state: SessionState, leaf: 'open' | 'beside'): RibbonMark[] {
+  const sourceId = state[leaf]?.sourceId;
   const slip = state.slips.find((one) => state.chosen?.key.startsWith(`${one.id}/`) === true);
   const marks = new Map<string, RibbonMark>();
   const put = (kind: RibbonMark['kind'], page: number | null): void => {

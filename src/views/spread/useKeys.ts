@@ -1,5 +1,5 @@
-import { useEffect, type RefObject } from 'react';
-import type { PageLeafHandle } from './PageLeaf';
+import { useEffect } from 'react';
+import type { Leaves } from './Spread';
 
 type KeyActions = Readonly<Record<string, () => void>>;
 
@@ -22,8 +22,13 @@ export function useKeys(actions: KeyActions): void {
   });
 }
 
-/** The keys of the page that lies open. */
-export function leafKeys(leaf: RefObject<PageLeafHandle | null>): KeyActions {
+/** The keys of a page: the open one's, or, while the focus is on the left leaf, those of the page that lies there. */
+export function leafKeys({ open, beside }: Leaves): KeyActions {
+  const leaf = {
+    get current() {
+      return document.activeElement?.closest('[data-leaf=beside]') == null ? open.current : beside.current;
+    },
+  };
   return {
     g: () => leaf.current?.goTo(),
     '+': () => leaf.current?.zoom(1),
@@ -33,6 +38,7 @@ export function leafKeys(leaf: RefObject<PageLeafHandle | null>): KeyActions {
     r: () => leaf.current?.showReading(),
     l: () => leaf.current?.rule(),
     o: () => leaf.current?.outline(),
+    b: () => leaf.current?.layBeside(),
     ArrowRight: () => leaf.current?.step(1),
     ArrowLeft: () => leaf.current?.step(-1),
   };

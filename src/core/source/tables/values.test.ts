@@ -38,6 +38,8 @@ describe('what stands over a cell', () => {
   test('gives unit and scale', () => {
     const cases: readonly (readonly [string, string | null, number | null])[] = [
       ['(in thousands of crowns)', 'crown', 1000],
+      ['Table 3-2 Oil samples in parts per million', 'ppm', null],
+      ['Thickness of the plating in millimetres', 'mm', 1],
       ['Crowns million', 'crown', 1e6],
       ['€ million', 'euro', 1e6],
       ['($ 000)', 'dollar', 1000],
@@ -53,13 +55,21 @@ describe('what stands over a cell', () => {
 
   test('is a line of its own only when it says nothing else', () => {
     expect(
-      ['(in thousands of crowns)', 'Amounts in crowns', 'In millions, except per share data'].map(isMeasureLine),
-    ).toEqual([true, true, true]);
-    expect(['In 2024 the Board met nine times.', 'Mooring dues', 'Year ended 31 December'].map(isMeasureLine)).toEqual([
-      false,
-      false,
-      false,
-    ]);
+      [
+        '(in thousands of crowns)',
+        'Amounts in crowns',
+        'In millions, except per share data',
+        'for the year to 31 December, in thousands of crowns',
+        'At 30 June 2024 (in € million)',
+      ].map(isMeasureLine),
+    ).toEqual([true, true, true, true, true]);
+    const others = [
+      'In 2024 the Board met nine times.',
+      'Mooring dues',
+      'Year ended 31 December',
+      'per cent on 1 April 2025, in line with the prices',
+    ];
+    expect(others.map(isMeasureLine)).toEqual([false, false, false, false]);
   });
 
   test('holds unless the row, the column or an exception says otherwise', () => {

@@ -12,14 +12,14 @@ export interface Measure {
 }
 
 const SCALES: readonly (readonly [RegExp, number])[] = [
-  [/\bbillions?\b|\bmilliarden?\b|\bmrd\b|\bbn\b|十億/iu, 1e9],
-  [/\bmillions?\b|\bmillionen\b|\bmio\b|\bmn\b|(?<=[$€£¥\d\s(])m\b(?!²|³)|百万/iu, 1e6],
-  [/\bthousands?\b|\btausend\b|(?<![\d,.])['’‘]?\s?000s?\b|\bteur\b|\btsd\b|\bt€|千/iu, 1e3],
+  [/(?<!parts per )\bbillions?\b|\bmilliarden?\b|\bmrd\b|\bbn\b|十億/iu, 1e9],
+  [/(?<!parts per )\bmillions?\b|\bmillionen\b|\bmio\b|\bmn\b|(?<=[$€£¥\d\s(])m\b(?!²|³)|百万/iu, 1e6],
+  [/(?<!parts per )\bthousands?\b|\btausend\b|(?<![\d,.])['’‘]?\s?000s?\b|\bteur\b|\btsd\b|\bt€|千/iu, 1e3],
   [/万(?!円?台)/u, 1e4],
   [/\bhundreds\b/iu, 1e2],
 ];
 const MONEY = String.raw`crowns?|dollars?|euros?|pounds?(?:\s+sterling)?|yen|francs?|marks?|kroner|kronor|rupees?|usd|eur|gbp|jpy|chf|sek|nok|dkk|cad|aud|teur|円|ユーロ|ドル|us\$|\$|€|£|¥`;
-const MEASURES = String.raw`mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a`;
+const MEASURES = String.raw`parts per (?:million|billion|thousand)|ppm|ppb|millimet(?:re|er)s?|centimet(?:re|er)s?|kilomet(?:re|er)s?|kilograms?|grams?|mg|g|ml|mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a`;
 const UNIT = new RegExp(String.raw`([$€£¥円])|(?<![\p{L}\d])(${MONEY})(?![\p{L}])`, 'iu');
 const MEASURE = new RegExp(String.raw`^(?:in\s+)?(${MEASURES})$`, 'iu');
 const PERCENT = /%|\bper\s?cent\b|\bpercent(?:age)?\b|\bprozent\b/iu;
@@ -48,6 +48,16 @@ const UNITS: Readonly<Record<string, string>> = {
   ドル: 'dollar',
   metre: 'm',
   meter: 'm',
+  millimetre: 'mm',
+  millimeter: 'mm',
+  centimetre: 'cm',
+  centimeter: 'cm',
+  kilometre: 'km',
+  kilometer: 'km',
+  kilogram: 'kg',
+  gram: 'g',
+  'parts per million': 'ppm',
+  'parts per billion': 'ppb',
 };
 
 function plainUnit(unit: string): string {
@@ -93,7 +103,7 @@ export function measureOf(text: string): Measure {
     (match[1] as string).trim(),
   );
   const measure = behind.map((part) => MEASURE.exec(part)?.[1]).find((part) => part !== undefined);
-  const inMeasure = /\bin\s+(\p{L}+)\s*\)?$/u.exec(text)?.[1];
+  const inMeasure = /\bin\s+(\p{L}+(?:\sper\s\p{L}+)?)\s*\)?$/u.exec(text)?.[1];
   const other = measure ?? (inMeasure !== undefined && MEASURE.test(inMeasure) ? inMeasure : undefined);
   const unit =
     PERCENT.test(text) && found === undefined
@@ -124,8 +134,18 @@ export function namesTable(text: string): boolean {
   return NAMED.test(text) && text.length < 200;
 }
 
-/** True for a line that gives nothing but a unit and scale: "(in thousands of crowns)", "$ million". */
+/** What a line says how its table was drawn up, before the measure: "for the year to 31 December, in thousands of crowns". */
+const DRAWN_UP = /^[^.:;]{2,70}[,;(–—]\s*(?=in\s+[\p{L}$€£¥])/u;
+
+/** True for a line that gives a unit and scale, and nothing else but the period: "(in thousands of crowns)", "at 31 March, in $ million". */
 export function isMeasureLine(text: string): boolean {
+  if (isMeasure(text)) return true;
+  const period = DRAWN_UP.exec(text)?.[0] ?? '';
+  const { unit, scale } = measureOf(text.slice(period.length));
+  return /\d|year|month|quarter|period|week/i.test(period) && (unit !== null || scale !== null);
+}
+
+function isMeasure(text: string): boolean {
   return (
     /^[([]?\s*(?:(?:all )?(?:amounts|figures|values)|in|expressed|stated|dollars|euros|crowns|pounds|yen|thousands|millions|[$€£¥])/i.test(
       text,
