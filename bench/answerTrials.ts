@@ -1,85 +1,115 @@
-import { readFileSync } from 'node:fs';
-import { askBuiltIn } from '../src/core/answer';
+import { readFileSync, writeFileSync } from 'node:fs';
+import { loadNeighbours } from '../cli/neighbours';
 import { matchSource, openShelf } from '../cli/shelf';
+import { askBuiltIn, wholeHistory, wholeQuestion, type AskOptions } from '../src/core/answer';
+import type { Library } from '../src/core/library';
+import {
+  outcomeOf,
+  rightPages,
+  scoreOf,
+  type KnownQuestion,
+  type Outcome,
+  type Score,
+  type Share,
+} from '../src/core/trial';
 
-/** A question with its known answer: `needle` finds the right pages, `value` is the headline or claim looked for. */
-interface KnownAnswer {
-  readonly id: string;
-  readonly question: string;
-  readonly doc: string;
-  /** Regular expressions, without regard to case and line breaks; absent for unanswerable questions. */
-  readonly needle?: string;
-  readonly value?: string;
+/** What is tried against what: the reader as it ships, and ways of asking it. */
+const SETUPS: Readonly<Record<string, AskOptions>> = {
+  shipped: { now: () => performance.now(), neighbours: loadNeighbours() },
+  'own-words': { now: () => performance.now(), neighbours: null },
+};
+
+export interface TrialOptions {
+  /** Files of known questions, JSON lines. */
+  readonly files: readonly string[];
+  readonly paths: readonly string[];
+  /** Names of set-ups, told side by side. */
+  readonly setups: readonly string[];
+  /** Which questions: those used for tuning, those kept aside, or all. */
+  readonly which: 'tuning' | 'aside' | 'all';
+  readonly misses: boolean;
+  /** Where the figures are written as JSON; null to write none. */
+  readonly out: string | null;
 }
 
-const percent = (part: number, whole: number): string =>
-  `${((100 * part) / Math.max(1, whole)).toFixed(1)} % (${part} of ${whole})`;
-
-/** Puts known-answer questions to the built-in reader and prints what came right. */
-export async function runAnswerTrials(file: string, paths: readonly string[], misses: boolean): Promise<void> {
-  const known = readFileSync(file, 'utf8')
-    .split('\n')
+function readKnown({ files, which }: TrialOptions): KnownQuestion[] {
+  return files
+    .flatMap((file) => readFileSync(file, 'utf8').split('\n'))
     .filter(Boolean)
-    .map((line) => JSON.parse(line) as KnownAnswer);
-  const { library } = await openShelf(paths);
+    .map((line) => JSON.parse(line) as KnownQuestion)
+    .filter((one) => which === 'all' || (which === 'aside') === (one.aside === true));
+}
+
+/** Asks one known question and measures what comes; null when its documents are not there. */
+function tryQuestion(known: KnownQuestion, library: Library, options: AskOptions, misses: boolean): Outcome | null {
   const all = library.sources();
-  const sum = {
-    answerable: 0,
-    five: 0,
-    first: 0,
-    value: 0,
-    values: 0,
-    wronglyDeclined: 0,
-    unanswerable: 0,
-    declined: 0,
-  };
-  const times: number[] = [];
-  for (const one of known) {
-    const source = matchSource(all, one.doc);
-    if (source === null) continue;
-    const answer = askBuiltIn(one.question, library.sources([source.id]), library.quotes, {
-      now: () => performance.now(),
-    });
-    times.push(answer.milliseconds);
-    if (one.needle === undefined) {
-      sum.unanswerable += 1;
-      if (!answer.found) sum.declined += 1;
-      else if (misses)
-        console.log(`NOT DECLINED ${one.id} ${one.question}\n   ${answer.headline} | ${answer.claims[0]?.text}`);
-      continue;
-    }
-    const needle = new RegExp(one.needle, 'i');
-    const pages = Array.from({ length: source.pageCount }, (_, at) => at + 1).filter((number) =>
-      needle.test((source.page(number)?.text ?? '').replace(/[-\u2010]\n/g, '').replace(/\s+/g, ' ')),
+  const named = (known.docs ?? []).map((name) => matchSource(all, name)?.id);
+  const needed = (known.right ?? []).map(({ doc }) => matchSource(all, doc));
+  if (named.includes(undefined) || needed.includes(null)) return null;
+  const sources = known.docs === undefined ? all : library.sources(named.filter((id) => id !== undefined));
+  const question = wholeQuestion(known.question, wholeHistory(known.history ?? []), sources, library.quotes, options);
+  const answer = askBuiltIn(question, sources, library.quotes, options);
+  const pages = rightPages(known, all);
+  const outcome = outcomeOf(known, answer, pages);
+  const wrong = outcome.answerable
+    ? [outcome.five, outcome.first, outcome.value, outcome.calculated, outcome.conflict, outcome.found].includes(false)
+    : outcome.found;
+  if (misses && wrong) {
+    const failed = (['five', 'first', 'value', 'calculated', 'conflict'] as const).filter(
+      (key) => outcome[key] === false,
     );
-    if (pages.length === 0) console.log(`NO PAGE HOLDS ${one.id} ${one.needle}`);
-    sum.answerable += 1;
-    if (!answer.found) sum.wronglyDeclined += 1;
-    const five = answer.passages.slice(0, 5).some((passage) => passage.spans.some((span) => pages.includes(span.page)));
-    const cited = answer.claims[0]?.citations[0];
-    const first = cited?.spans.some((span) => pages.includes(span.page)) ?? false;
-    if (five) sum.five += 1;
-    if (first) sum.first += 1;
-    const said = `${answer.headline ?? ''} ${answer.claims.map((claim) => claim.text).join(' ')}`;
-    const valued = one.value === undefined ? null : new RegExp(one.value, 'i').test(said);
-    if (valued !== null) sum.values += 1;
-    if (valued === true) sum.value += 1;
-    if (misses && (!five || !first || !answer.found || valued === false)) {
-      console.log(
-        `MISS ${one.id} five ${five} first ${first} found ${answer.found} value ${valued} | ${one.question}\n   pages ${pages.join(',')}; cited ${cited?.page}: ${answer.headline} | ${answer.claims[0]?.text.slice(0, 150)}\n   passages ${answer.passages
-          .slice(0, 5)
-          .map((passage) => passage.page)
-          .join(',')}`,
-      );
-    }
+    console.log(
+      `${outcome.answerable ? `MISS ${failed.join(' ')}${outcome.found ? '' : ' declined'}` : 'NOT DECLINED'} ${known.id}: ${question}\n   right ${[...pages].join(', ')}\n   said  ${answer.headline} | ${answer.claims
+        .slice(0, 2)
+        .map((claim) => `${claim.citations[0]?.sourceName} p. ${claim.citations[0]?.page}: ${claim.text.slice(0, 120)}`)
+        .join(' | ')}\n   found ${answer.passages
+        .slice(0, 5)
+        .map((passage) => `${passage.source} ${passage.page}`)
+        .join(', ')}`,
+    );
   }
-  times.sort((a, b) => a - b);
-  console.log(`right page in the first five ${percent(sum.five, sum.answerable)}`);
-  console.log(`right page cited first       ${percent(sum.first, sum.answerable)}`);
-  console.log(`right value said             ${percent(sum.value, sum.values)}`);
-  console.log(`answerable ones declined     ${percent(sum.wronglyDeclined, sum.answerable)}`);
-  console.log(`unanswerable ones declined   ${percent(sum.declined, sum.unanswerable)}`);
-  console.log(
-    `milliseconds an answer: median ${times[times.length >> 1]}, 95th percentile ${times[Math.floor(times.length * 0.95)]}`,
-  );
+  return outcome;
+}
+
+function percent({ right, of }: Share): string {
+  return of === 0 ? '–' : `${((100 * right) / of).toFixed(1)} % (${right} of ${of})`;
+}
+
+const ROWS: readonly (readonly [string, (score: Score) => string])[] = [
+  ['right page first among passages', (score) => percent(score.one)],
+  ['right page in the first five', (score) => percent(score.five)],
+  ['right page cited first', (score) => percent(score.first)],
+  ['right value said', (score) => percent(score.value)],
+  ['change calculated', (score) => percent(score.calculated)],
+  ['conflict told', (score) => percent(score.conflict)],
+  ['answerable ones declined', (score) => percent(score.wronglyDeclined)],
+  ['unanswerable ones declined', (score) => percent(score.rightlyDeclined)],
+  ['citations not as printed', (score) => percent(score.doubtful)],
+  ['milliseconds, median', (score) => score.median.toFixed(1)],
+  ['milliseconds, 95th percentile', (score) => score.slow.toFixed(1)],
+];
+
+/** Puts known-answer questions to the built-in reader, in one set-up or several side by side, and tells what came right, by kind too. */
+export async function runAnswerTrials(options: TrialOptions): Promise<void> {
+  const known = readKnown(options);
+  const { library } = await openShelf(options.paths);
+  const results = options.setups.map((name) => {
+    const setup = SETUPS[name];
+    if (setup === undefined) throw new Error(`No set-up “${name}”: there are ${Object.keys(SETUPS).join(', ')}.`);
+    const outcomes = known.flatMap((one) => tryQuestion(one, library, setup, options.misses) ?? []);
+    return { name, outcomes, score: scoreOf(outcomes) };
+  });
+  console.log(`${''.padEnd(34)}${results.map(({ name }) => name.padEnd(24)).join('')}`);
+  for (const [label, say] of ROWS)
+    console.log(`${label.padEnd(34)}${results.map(({ score }) => say(score).padEnd(24)).join('')}`);
+  for (const kind of new Set(known.map((one) => one.kind))) {
+    const shares = results.map(({ outcomes }) => {
+      const score = scoreOf(outcomes.filter((one) => one.kind === kind));
+      return kind === 'unanswerable'
+        ? percent(score.rightlyDeclined)
+        : `${percent(score.first)}, ${percent(score.value)}`;
+    });
+    console.log(`  ${kind.padEnd(32)}${shares.join('   ')}`);
+  }
+  if (options.out !== null) writeFileSync(options.out, `${JSON.stringify(results, null, 1)}\n`);
 }

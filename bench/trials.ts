@@ -15,7 +15,10 @@ const { values } = parseArgs({
   options: {
     sources: { type: 'string', multiple: true },
     others: { type: 'string', multiple: true },
-    questions: { type: 'string' },
+    questions: { type: 'string', multiple: true },
+    which: { type: 'string', default: 'all' },
+    setup: { type: 'string', multiple: true },
+    out: { type: 'string' },
     each: { type: 'string', default: '25' },
     seed: { type: 'string', default: '7' },
     extractor: { type: 'string', default: 'own' },
@@ -92,7 +95,7 @@ function tellMiss(one: QuoteCase, mark: string, matched: string, differences: st
 /** Asks the stand-in every question of the file in one temper and tells how the marks of its quotes fare. */
 async function carelessTrials(temper: string): Promise<void> {
   if (values.questions === undefined) throw new Error('Give --questions with a file for --temper.');
-  const questions = readQuestions(values.questions).map((one) => one.question);
+  const questions = values.questions.flatMap(readQuestions).map((one) => one.question);
   const { library } = await openShelf(sources);
   const { answers, citations, table, passed, blamed } = await runCareless(library, questions, temper);
   console.log(
@@ -138,4 +141,12 @@ else if (values.sections !== undefined) await sectionTrials(Number(values.sectio
 else if (values.agreement) await agreementTrials(sources);
 else if (values.temper !== undefined) await carelessTrials(values.temper);
 else if (values.questions === undefined) await quoteTrials(sources, values.others ?? []);
-else await runAnswerTrials(values.questions, sources, values.misses);
+else
+  await runAnswerTrials({
+    files: values.questions,
+    paths: sources,
+    setups: values.setup ?? ['shipped'],
+    which: values.which === 'tuning' || values.which === 'aside' ? values.which : 'all',
+    misses: values.misses,
+    out: values.out ?? null,
+  });

@@ -1,4 +1,20 @@
+import type { Calculation } from '../src/core/answer';
 import type { Citation } from '../src/core/quote';
+
+/** A calculation as `--json` writes it: its operands are figures with the place each was quoted from. */
+export function asCalculation({ operation, operands, result, working }: Calculation): Record<string, unknown> {
+  const figures = operands.map(({ text, value, unit, scale, citation }) => ({
+    text,
+    value: Number(value),
+    unit,
+    scale,
+    verdict: 'quoted',
+    how: citation.quote,
+    source: citation.sourceId,
+    page: citation.page,
+  }));
+  return { operation, operands: figures, result, working };
+}
 
 const GLYPHS = { exact: '=', 'same-words': '≈', elsewhere: '↷', altered: '≠', absent: '∅' } as const;
 

@@ -29,7 +29,9 @@ const now = (): number => performance.now();
 export function readerNamed(name: string): (library: Library) => Ask {
   if (name === BUILT_IN_NAME)
     return (library) => (question, _history, sources) =>
-      Promise.resolve({ answer: askBuiltIn(question, sources, library.quotes, { now }) });
+      Promise.resolve({
+        answer: askBuiltIn(question, sources, library.quotes, { now, neighbours: library.neighbours }),
+      });
   const practice = practiceEndpoint(name);
   const endpoint = practice ?? configuredEndpoints().find((one) => one.name === name);
   if (endpoint === undefined) {
@@ -48,7 +50,7 @@ async function ask(
   sources: readonly AskedSource[],
   library: Library,
 ): Promise<ReaderSays> {
-  const search = searchFor(question, sources);
+  const search = searchFor(question, sources, library.neighbours);
   const reader: Answer['reader'] = { name: endpoint.name, version: endpoint.model };
   const composer = new ModelComposer(search, sources, library.quotes, reader);
   const passages = passagesToSend(search.passages, sources);

@@ -1,8 +1,7 @@
-import { askBuiltIn, completeQuestion, splitQuestions, type AskedSource } from '../../src/core/answer';
-import type { Library } from '../../src/core/library';
+import { splitQuestions, wholeHistory, wholeQuestion } from '../../src/core/answer';
 import { toProblem } from '../../src/core/problem';
 import { oneLine } from '../../src/core/text';
-import { asCite, placeInWords } from '../cite';
+import { asCalculation, asCite, placeInWords } from '../cite';
 import { readQuestions, type QuestionRecord } from '../records';
 import { matchSource, openShelf } from '../shelf';
 import { readerNamed, type ReaderSays } from '../readers';
@@ -30,7 +29,7 @@ function asJson(id: string, question: string, completed: string, said: ReaderSay
       citations: claim.citations.map(asCite),
       figures: [],
     })),
-    calculations: answer.calculations,
+    calculations: answer.calculations.map(asCalculation),
     conflicts: answer.conflicts,
     missing: answer.missing,
     passages: answer.passages.map(({ source, page, section, text, score }) => ({ source, page, section, text, score })),
@@ -62,28 +61,10 @@ function asText(question: string, said: ReaderSays): string {
   ]);
   const asides = (said.asides ?? []).map((aside) => `  (not from the documents) ${aside}`);
   const headline = answer.headline ?? 'Nothing of this answer is carried by the documents.';
-  return [question, `  ${headline}`, ...claims, ...asides, ''].join('\n');
-}
-
-/** Earlier questions, each made whole by the one before it. */
-function wholeHistory(history: readonly string[]): string[] {
-  return history.reduce<string[]>((whole, question) => {
-    const before = whole.at(-1);
-    return [...whole, before === undefined ? question : completeQuestion(question, { question: before, said: [] })];
-  }, []);
-}
-
-/** A follow-up made whole by the last question of its history, and by what the documents answer to that. */
-function completedBy(
-  question: string,
-  history: readonly string[],
-  sources: readonly AskedSource[],
-  library: Library,
-): string {
-  const before = history.at(-1);
-  if (before === undefined) return question;
-  const { headline, claims } = askBuiltIn(before, sources, library.quotes, { now: () => performance.now() });
-  return completeQuestion(question, { question: before, said: [headline ?? '', ...claims.map((claim) => claim.text)] });
+  const lines = (answer.lines ?? [headline]).map((line) => `  ${line}`);
+  const workings = answer.calculations.map(({ working }) => `  worked out: ${working}`);
+  const missing = answer.missing.map((part) => `  not in these documents: ${part}`);
+  return [question, ...lines, ...workings, ...claims, ...missing, ...asides, ''].join('\n');
 }
 
 /** `ask`: each question's answer with its checked citations. Gives the exit code. */
@@ -108,7 +89,10 @@ export async function askCommand(options: AskOptions): Promise<number> {
     for (const question of splitQuestions(record.question)) {
       try {
         const history = wholeHistory(record.history ?? []);
-        const completed = completedBy(question, history, sources, library);
+        const completed = wholeQuestion(question, history, sources, library.quotes, {
+          now: () => performance.now(),
+          neighbours: library.neighbours,
+        });
         const said = await ask(completed, history, sources);
         print(options.json ? asJson(record.id, question, completed, said) : asText(completed, said));
       } catch (caught) {

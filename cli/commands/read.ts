@@ -1,5 +1,6 @@
 import { sectionPath, type Section, type Table } from '../../src/core/source';
-import { FACT_FIELDS, factsOf } from '../../src/core/summary';
+import { FACT_FIELDS } from '../../src/core/facts';
+import { factsOf } from '../../src/core/summary';
 import { findSources } from '../paths';
 import { readFiles, wholeFile, type FileRead } from '../reading';
 import { libraryOf } from '../shelf';

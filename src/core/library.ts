@@ -1,6 +1,6 @@
 import type { AskedSource } from './answer';
 import { QuoteIndex, type PackedStreams } from './quote';
-import { SegmentBuilder, segmentFingerprint, type Segment } from './search';
+import { SegmentBuilder, segmentFingerprint, type Neighbours, type Segment } from './search';
 import { HeldPages, type PackedPage, type PageText, type Section, type Table } from './source';
 import type { Language } from './text';
 
@@ -44,6 +44,8 @@ interface Held extends LibrarySource {
  */
 export class Library {
   readonly quotes = new QuoteIndex();
+  /** Words used like others, to search wider by; null until they are there. */
+  neighbours: Neighbours | null = null;
   private readonly held = new Map<string, Held>();
 
   /** Adds a document without pages. */

@@ -5,7 +5,8 @@ import type { Endpoint, Sent } from '../core/model';
 import type { Problem } from '../core/problem';
 import type { Citation } from '../core/quote';
 import type { LogEvent } from '../core/review';
-import type { Fact, FactField } from '../core/summary';
+import type { FactField } from '../core/facts';
+import type { Fact } from '../core/summary';
 import type { EditionFacts, Page, Section, Table } from '../core/source';
 import type { Language } from '../core/text';
 

@@ -3,12 +3,18 @@ import { askBuiltIn, cellQuoted, mendClaim, searchFor, type Answer, type Claim }
 import { indexFingerprint, Library } from '../core/library';
 import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
 import { citationOf, standsAt, type Citation, type FindWay, type QuoteCheck } from '../core/quote';
-import { textOfSpans } from '../core/search';
+import { Neighbours, textOfSpans } from '../core/search';
 import { factsOf, summarise, type Fact, type Summary } from '../core/summary';
 import { getEdition, getIndex, getTables, pagesFrom, storeIndex, type Shelved } from '../store';
 import { attempt, type Result } from './result';
 
 const library = new Library();
+/** Words used like others; without them questions are searched for by their own words alone. */
+const neighbours = fetch(new URL('/words/en.txt', self.location.origin))
+  .then(async (response) => {
+    if (response.ok) library.neighbours = new Neighbours(await response.text());
+  })
+  .catch((caught: unknown) => console.warn('Words used like others could not be loaded.', caught));
 /** Edition held for each document; a new one replaces it. */
 const editions = new Map<string, string>();
 const syncing = new Map<string, Promise<void>>();
@@ -128,7 +134,13 @@ const api = {
 
   /** Asks the built-in reader over the documents named that are held here. */
   ask(question: string, sourceIds: readonly string[]): Promise<Result<Answer>> {
-    return attempt(() => askBuiltIn(question, library.sources(sourceIds), library.quotes, { now }));
+    return attempt(async () => {
+      await neighbours;
+      return askBuiltIn(question, library.sources(sourceIds), library.quotes, {
+        now,
+        neighbours: library.neighbours,
+      });
+    });
   },
 
   /** Begins a connected model's answer and gives the passages to send it. */
@@ -140,7 +152,7 @@ const api = {
   ): Promise<Result<readonly SentPassage[]>> {
     return attempt(() => {
       const sources = library.sources(sourceIds);
-      const search = searchFor(question, sources);
+      const search = searchFor(question, sources, library.neighbours);
       composers.set(id, new ModelComposer(search, sources, library.quotes, reader));
       return passagesToSend(search.passages, sources);
     });

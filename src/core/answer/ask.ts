@@ -1,11 +1,17 @@
 import { citationOf, type QuoteIndex } from '../quote';
-import { searchPassages, sectionOf, textOfSpans, unitsOfPassage, type Hit } from '../search';
+import { searchPassages, sectionOf, textOfSpans, unitsOfPassage, type Hit, type Neighbours } from '../search';
 import type { Span } from '../source';
 import { standingOf } from './standing';
 import { answerFrom, BUILT_IN } from './builtIn';
 import { analyseQuestion, type Question } from './question';
+import { toldApart } from './apart';
+import { changeAnswer } from './change';
+import { gatherEvidence } from './evidence';
+import { asksChange, moveWords } from './moves';
+import { planQuestions } from './plan';
+import { scopeOf, type Scope } from './scope';
 import { cellQuoted } from './tableRows';
-import type { Answer, AskedSource, Claim, DraftClaim, FoundPassage } from './types';
+import type { Answer, AskedSource, Claim, DraftClaim, FoundPassage, ReaderAnswer } from './types';
 
 /** Passages that are searched for and shown. */
 const SHOWN = 10;
@@ -13,6 +19,8 @@ const SHOWN = 10;
 export interface AskOptions {
   /** Milliseconds since some fixed point; passed in so that answers can be timed without a clock in core. */
   readonly now: () => number;
+  /** Words used like others, to search wider by; null while there are none. */
+  readonly neighbours?: Neighbours | null;
 }
 
 function passageOf(hit: Hit): FoundPassage {
@@ -66,13 +74,94 @@ export interface Search {
 }
 
 /** Searches the sources for what answers a question. */
-export function searchFor(question: string, sources: readonly AskedSource[]): Search {
-  const analysed = analyseQuestion(question, sources[0]?.segment.language ?? 'en');
+export function searchFor(
+  question: string,
+  sources: readonly AskedSource[],
+  neighbours: Neighbours | null = null,
+  naming: readonly string[] = [],
+): Search {
+  const analysed = analyseQuestion(question, sources[0]?.segment.language ?? 'en', neighbours, naming);
   const hits = searchPassages(sources, analysed.terms, SHOWN);
-  return { question: analysed, hits, passages: hits.map(passageOf), searches: searchesOf(analysed) };
+  return { question: analysed, hits, passages: hits.slice(0, SHOWN).map(passageOf), searches: searchesOf(analysed) };
 }
 
-/** Asks the built-in reader one question over the sources and checks what it says. The same question gets the same answer. */
+/** One question put to the documents it means, before its claims are checked. */
+interface Part {
+  readonly question: string;
+  readonly drafted: ReaderAnswer;
+  readonly search: Search;
+}
+
+/** How a figure moved, searched for without the words that ask for the move; null when the question asks for none, or none is found. */
+function changeOver(
+  question: string,
+  { sources, words, named, apart }: Scope,
+  neighbours: Neighbours | null,
+): Part | null {
+  if (!asksChange(question) || (apart && named.length > 1)) return null;
+  const search = searchFor(question, sources, neighbours, [...words, ...moveWords(question)]);
+  const drafted = changeAnswer(gatherEvidence(sources, search.hits, search.question), search.question);
+  return drafted === null ? null : { question, drafted, search };
+}
+
+function askPart(question: string, sources: readonly AskedSource[], neighbours: Neighbours | null): Part {
+  const scope = scopeOf(question, sources);
+  const moved = changeOver(question, scope, neighbours);
+  if (moved !== null) return moved;
+  const search = searchFor(question, scope.sources, neighbours, scope.words);
+  if (scope.apart) {
+    const answers = scope.sources.map((source) => {
+      const own = searchFor(question, [source], neighbours, scope.words);
+      return { source, drafted: answerFrom([source], own.hits, own.question) };
+    });
+    return { question, drafted: toldApart(question, answers), search };
+  }
+  const drafted = answerFrom(scope.sources, search.hits, search.question);
+  // A name may stand in one document and the answer in another; a document that was named is asked alone.
+  if (drafted.headline === null && !scope.strict && scope.sources.length < sources.length) {
+    const wide = searchFor(question, sources, neighbours);
+    return { question, drafted: answerFrom(sources, wide.hits, wide.question), search: wide };
+  }
+  const where = scope.named.length === 0 ? [] : [`in ${scope.named.slice(0, 3).join(', ')}`];
+  return { question, drafted, search: { ...search, searches: [...search.searches, ...where] } };
+}
+
+/** The passages of several searches, the best of each first, then the next of each; none twice. */
+function interleave(searches: readonly Search[]): FoundPassage[] {
+  const taken = new Map<string, FoundPassage>();
+  for (let rank = 0; rank < SHOWN; rank += 1)
+    for (const { passages } of searches) {
+      const passage = passages[rank];
+      if (passage === undefined) continue;
+      const key = `${passage.sourceId} ${passage.page} ${passage.spans[0]?.start ?? 0}`;
+      if (!taken.has(key)) taken.set(key, passage);
+    }
+  return [...taken.values()].slice(0, SHOWN);
+}
+
+/** The answers to the parts of one question as one: each part's headline, all claims in their order, and what nothing answers. */
+function joined(parts: readonly Part[]): ReaderAnswer {
+  const claims: DraftClaim[] = [];
+  const conflicts: number[][] = [];
+  for (const { drafted } of parts) {
+    conflicts.push(...drafted.conflicts.map((group) => group.map((at) => at + claims.length)));
+    claims.push(...drafted.claims);
+  }
+  const lines = parts.flatMap(({ drafted }) => drafted.lines ?? drafted.headline ?? []);
+  return {
+    headline: lines.length === 0 ? null : lines.join('; '),
+    ...(lines.length > 1 ? { lines } : {}),
+    claims,
+    calculations: parts.flatMap(({ drafted }) => drafted.calculations),
+    conflicts,
+    missing: parts.flatMap(({ question, drafted }) => (drafted.headline === null ? [question] : [])),
+  };
+}
+
+/**
+ * Asks the built-in reader one question over the sources and checks what it says. A question of several parts is asked part by part. The same question gets the
+ * same answer.
+ */
 export function askBuiltIn(
   question: string,
   sources: readonly AskedSource[],
@@ -80,15 +169,15 @@ export function askBuiltIn(
   options: AskOptions,
 ): Answer {
   const began = options.now();
-  const { question: analysed, hits, passages, searches } = searchFor(question, sources);
-  const drafted = answerFrom(sources, hits, analysed);
+  const parts = planQuestions(question).map((part) => askPart(part, sources, options.neighbours ?? null));
+  const drafted = joined(parts);
   const claims = drafted.claims.map((claim) => checkClaim(claim, sources, index));
   return {
     ...drafted,
     found: drafted.headline !== null,
     claims,
-    passages,
-    searches,
+    passages: interleave(parts.map(({ search }) => search)),
+    searches: [...new Set(parts.flatMap(({ search }) => search.searches))],
     reader: BUILT_IN,
     milliseconds: Math.round((options.now() - began) * 10) / 10,
   };

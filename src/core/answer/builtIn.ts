@@ -1,6 +1,8 @@
 import { oneLine } from '../text';
 import type { Hit } from '../search';
-import { gatherEvidence, type Evidence } from './evidence';
+import { saySides, sidesOf } from './conflict';
+import { answers, VALUE_KINDS } from './decline';
+import { gatherEvidence, RUN_IN, type Evidence } from './evidence';
 import { headlineOf } from './headline';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
@@ -9,19 +11,10 @@ import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
 
 export const BUILT_IN = { name: 'built-in reader', version: '1' } as const;
 
-/** Passages whose sentences are weighed. */
-const WEIGHED = 10;
 const MOST_CLAIMS = 3;
 const MOST_ITEMS = 10;
 /** A further claim must come this close to the best. */
 const CLOSE = 0.86;
-/** Below this share of the question's weight, with heading and neighbours, nothing answers. */
-const MIN_WHOLE = 0.5;
-const MIN_OWN = 0.24;
-
-/** Kinds whose answer is a value: a sentence without one does not answer. */
-const VALUE_KINDS = new Set(['amount', 'percentage', 'duration', 'date']);
-
 function claimOf(evidence: Evidence, question: Question): DraftClaim {
   const text = oneLine(evidence.text);
   const { row, source } = evidence;
@@ -29,13 +22,6 @@ function claimOf(evidence: Evidence, question: Question): DraftClaim {
   const column = row === null ? null : columnAsked(row, question, source.segment.language);
   const cell = row === null || column === null ? null : cellPlace(row, column);
   return { text, citations: [{ sourceId: source.id, page, quote: text, ...(cell === null ? {} : { cell }) }] };
-}
-
-function answers(best: Evidence, question: Question): boolean {
-  const { covered, led, whole, kind, period } = best.features;
-  if (whole < MIN_WHOLE || Math.max(covered, led) < MIN_OWN) return false;
-  if (period === 0) return false;
-  return !VALUE_KINDS.has(question.kind) || kind > 0 || whole > 0.85;
 }
 
 /** The items behind a sentence that announces them with a colon, each a claim of its own, in the order of the source. */
@@ -59,18 +45,32 @@ function itemsAfter(lead: Evidence, all: readonly Evidence[]): Evidence[] {
  */
 export function answerFrom(sources: readonly AskedSource[], hits: readonly Hit[], question: Question): ReaderAnswer {
   const none: ReaderAnswer = { headline: null, claims: [], calculations: [], conflicts: [], missing: [question.text] };
-  const evidence = gatherEvidence(sources, hits.slice(0, WEIGHED), question);
-  const best = evidence.find(canAnswer);
-  if (best === undefined || !answers(best, question)) return none;
+  const evidence = gatherEvidence(sources, hits, question);
+  const first = evidence.find(canAnswer);
+  const best = (first === undefined ? undefined : exactRow(first, evidence)) ?? first;
+  if (best === undefined || !answers(best, evidence, question, sources)) return none;
   const items = question.kind === 'list' || question.kind === 'passage' ? itemsAfter(best, evidence) : [];
   const lead = valueNextTo(best, evidence, question);
   const further = evidence.filter(
     (one) =>
       one !== best && one !== lead && one.score >= CLOSE * best.score && canAnswer(one) && one.text !== best.text,
   );
+  const own = { source: (lead ?? best).source, said: headlineOf(lead ?? best, question), claim: claimOf(lead ?? best, question), amends: false }; // prettier-ignore
+  const sides = items.length > 0 ? [own] : sidesOf(own, lead ?? best, evidence, sources, question);
+  if (sides.length > 1) {
+    const lines = saySides(sides);
+    return {
+      headline: lines.join('; '),
+      lines,
+      claims: sides.map((side) => side.claim),
+      calculations: [],
+      conflicts: [sides.map((_, at) => at)],
+      missing: [],
+    };
+  }
   const chosen = items.length > 0 ? [best, ...items] : lead === null ? [best, ...further] : [lead, best, ...further];
   return {
-    headline: headlineOf(lead ?? best, question),
+    headline: own.said,
     claims: chosen.slice(0, items.length > 0 ? MOST_ITEMS + 1 : MOST_CLAIMS).map((one) => claimOf(one, question)),
     calculations: [],
     conflicts: [],
@@ -78,8 +78,20 @@ export function answerFrom(sources: readonly AskedSource[], hits: readonly Hit[]
   };
 }
 
+/** How far below the best a row may score whose label is just what is asked. */
+const ROW_SCORE = 0.72;
+
+/** A table's row whose label, with its heads, is just what is asked, of the period asked: it says the value better than a sentence that speaks of it too. */
+function exactRow(best: Evidence, evidence: readonly Evidence[]): Evidence | undefined {
+  if (best.row !== null) return undefined;
+  return evidence.find(
+    (one) =>
+      one.row !== null && one.features.label > 0.95 && one.features.period > 0.9 && one.score >= ROW_SCORE * best.score,
+  );
+}
+
 function canAnswer(one: Evidence): boolean {
-  return one.unit.kind !== 'contents' && one.unit.kind !== 'heading';
+  return one.unit.kind !== 'contents' && one.unit.kind !== 'heading' && !RUN_IN.test(one.text);
 }
 
 /** The sentence next to the best that says the value which the best only speaks of ("… in July 2004. This was the final release."); null when the best says it itself. */

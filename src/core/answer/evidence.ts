@@ -1,8 +1,21 @@
+import { statedFacts } from '../facts';
 import { tokenize, type Language } from '../text';
-import { inverseFrequency, sectionOf, termSet, termsOf, unitsOfPassage, type Hit, type UnitText } from '../search';
+import {
+  equivalentsAmong,
+  inverseFrequency,
+  sectionOf,
+  termSet,
+  termsOf,
+  unitsOfPassage,
+  type Equivalent,
+  type Hit,
+  type UnitText,
+} from '../search';
 import { definingShare, freshMentions, kindNearness } from './kinds';
+import { partyNamed } from './partyNamed';
+import { spanAsked, spanNamed, spanOfColumn } from './period';
 import type { Question } from './question';
-import { labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
+import { columnAsked, labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
 import { tableRowAt, type RowOfTable } from './tableRows';
 import type { AskedSource } from './types';
 import { weigh, type Features } from './weights';
@@ -25,11 +38,11 @@ export interface Evidence {
 interface Weighed {
   readonly term: string;
   readonly worth: number;
-  readonly equivalents: readonly string[];
+  readonly equivalents: readonly Equivalent[];
 }
 
-/** What part of a term's weight an equivalent brings. */
-const EQUIVALENT_SHARE = 0.7;
+/** How much more an equivalent brings to a sentence than to the search for it. */
+const EQUIVALENT_SHARE = 1.4;
 
 /** Added to every frequency, so that in a document of a page or two a word that is missing does not outweigh all that are there. */
 const SMOOTHING = 1;
@@ -41,12 +54,14 @@ class TermWeights {
   private readonly asked: ReadonlySet<string>;
 
   constructor(sources: readonly AskedSource[], question: Question) {
-    this.weights = question.subject.map(({ term, weight, equivalents = [] }) => ({
-      term,
-      worth: weight * (SMOOTHING + inverseFrequency(sources, term)),
-      equivalents,
+    this.weights = question.subject.map((one) => ({
+      term: one.term,
+      worth: one.weight * (SMOOTHING + inverseFrequency(sources, one.term)),
+      equivalents: equivalentsAmong(sources, one),
     }));
-    this.asked = new Set(this.weights.flatMap(({ term, equivalents }) => [term, ...equivalents]));
+    this.asked = new Set(
+      this.weights.flatMap(({ term, equivalents }) => [term, ...equivalents.map((one) => one.term)]),
+    );
     this.total = this.weights.reduce((sum, { worth }) => sum + worth, 0) || 1;
   }
 
@@ -55,7 +70,10 @@ class TermWeights {
     let sum = 0;
     for (const { term, worth, equivalents } of this.weights) {
       if (terms.has(term)) sum += worth;
-      else if (equivalents.some((one) => terms.has(one))) sum += EQUIVALENT_SHARE * worth;
+      else {
+        const best = equivalents.reduce((most, one) => (one.share > most && terms.has(one.term) ? one.share : most), 0);
+        sum += EQUIVALENT_SHARE * best * worth;
+      }
     }
     return sum / this.total;
   }
@@ -92,7 +110,7 @@ function pairShare(text: string, question: Question, language: Language): number
 }
 
 /** Part of a period's share that the surroundings bring. */
-const SURROUNDINGS = 0.5;
+const SURROUNDINGS = 0.65;
 
 function periodShare(periods: readonly string[], own: ReadonlySet<string>, surroundings: ReadonlySet<string>): number {
   if (periods.length === 0) return 1;
@@ -100,11 +118,45 @@ function periodShare(periods: readonly string[], own: ReadonlySet<string>, surro
   return met.reduce((sum: number, one) => sum + one, 0) / periods.length;
 }
 
+/** What a period's share keeps where the figure is of another length of period. */
+const OTHER_SPAN = 0.4;
+
 /** Index of the unit that announces the list which unit `index` stands in, or -1. */
 export function leadOf(units: readonly UnitText[], index: number): number {
   if (!/^\s*(?:\(?[a-z\d]{1,3}[.)]|[•◦–*-])\s/i.test(units[index]?.text ?? '')) return -1;
   for (let at = index - 1; at >= 0; at -= 1) if (/[:：]\s*$/.test(units[at]?.text ?? '')) return at;
   return -1;
+}
+
+/** The head of a clause, run in with its text: "3. Term." A few words, and no verb. */
+export const RUN_IN =
+  /^\s*(?:\d{1,3}(?:\.\d{1,3})*\.?|\([a-z\d]{1,3}\)|§\s?\d+)\s+(?!.*\b(?:is|are|was|were|be|has|have|had|shall|may|must|will|can|does|do|did|ist|sind|wird|werden|hat|haben|soll|darf|muss|kann)\b)\p{Lu}\S*(?:\s+[^\s.:;]+){0,4}\.\s*$/u;
+const FORECAST =
+  /\b(?:expect(?:s|ed)?|forecasts?|plan(?:s|ned)? to|budget(?:ed)?|anticipates?|outlook|erwarte[nt]?|voraussichtlich)\b/i;
+
+const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|ohne)\b|n['’]t\b|ない|ません/i;
+
+/** True for the name of a draft. */
+export function isDraft(name: string): boolean {
+  return /\bdraft|\bentwurf|草案/i.test(name);
+}
+
+/** The words a unit stands under: its section's own heading, and the run-in head before it. */
+function headOver(source: AskedSource, units: readonly UnitText[], index: number): string {
+  const section = units[index]?.unit.section ?? -1;
+  const own = sectionOf(source, section).split('›').slice(-2).join(' ');
+  for (let at = index - 1; at >= 0; at -= 1) {
+    const before = units[at] as UnitText;
+    if (before.unit.section !== section) break;
+    if (RUN_IN.test(before.text)) return `${own} ${before.text}`;
+  }
+  return own;
+}
+
+/** The years a document says it is of, as search terms. */
+function periodTerms(source: AskedSource): Set<string> {
+  const told = statedFacts(source).filter((fact) => fact.field === 'period');
+  return termSet(told.map((fact) => fact.value).join(' '), source.segment.language);
 }
 
 class Measure {
@@ -124,7 +176,8 @@ class Measure {
     const units = unitsOfPassage(source, hit.passage);
     const sets = units.map((unit) => termSet(unit.text, language));
     const heading = termSet(sectionOf(source, units.at(-1)?.unit.section ?? -1), language);
-    const surroundings = union(...sets, heading, termSet(source.name, language));
+    const heads = units.map((_, index) => this.weights.share(termSet(headOver(source, units, index), language)));
+    const surroundings = union(...sets, heading, termSet(source.name, language), periodTerms(source));
     const whole = this.weights.share(union(...sets, heading));
     return units.map(({ unit, text }, index) => {
       const own = sets[index] as Set<string>;
@@ -135,13 +188,15 @@ class Measure {
       const headed = over === null ? own : union(own, over.path, over.caption, over.heads);
       const features: Features = {
         ...this.unit(text, unit.kind, language),
+        headed: heads[index] as number,
+        draft: isDraft(source.name) && !isDraft(this.question.text) ? 1 : 0,
         forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.question.forms),
         covered: this.weights.share(own),
         led: this.weights.share(union(headed, lead)),
         around: this.weights.share(near),
         whole,
         label: over === null ? 0 : this.label(over, headed),
-        period: periodShare(this.question.periods, headed, surroundings),
+        period: periodShare(this.question.periods, headed, surroundings) * this.spanShare(row, text, language),
         passage: hit.score / this.topScore,
         rank: 1 / (1 + rank),
       };
@@ -154,21 +209,35 @@ class Measure {
     return labelShare(over, this.weights.has) * this.weights.share(headed);
   }
 
+  /** Less than 1 for a figure of another length of period than is asked for: a quarter's for the year's. */
+  private spanShare(row: RowOfTable | null, text: string, language: Language): number {
+    const asked = spanAsked(this.question.text);
+    if (row !== null) {
+      const column = columnAsked(row, this.question, language);
+      return column === null || spanOfColumn(row.table, column) === asked ? 1 : OTHER_SPAN;
+    }
+    const named = this.question.periods.length > 0 || asked !== 'year' ? spanNamed(text) : null;
+    return named === null || named === asked ? 1 : OTHER_SPAN;
+  }
+
   /** What the unit's own text says. */
   private unit(text: string, kind: UnitText['unit']['kind'], language: Language) {
     const { question } = this;
     const mentions = freshMentions(text, question, language);
+    const named = partyNamed(text, question) !== null;
     const lower = text.toLowerCase();
     const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {
       pairs: pairShare(text, question, language),
-      kind: mentions.length > 0 ? 1 : 0,
-      near: kindNearness(text, mentions, this.weights.has, language),
+      kind: named ? 1.6 : mentions.length > 0 ? 1 : 0,
+      near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language),
       definition: question.kind === 'definition' ? definingShare(text, question.words) : 0,
       phrase: phrase ? 1 : 0,
       row: kind === 'row' ? 1 : 0,
       note: kind === 'note' ? 1 : 0,
-      heading: kind === 'heading' ? 1 : 0,
+      heading: kind === 'heading' || RUN_IN.test(text) ? 1 : 0,
+      negation: NEGATION.test(question.text) && NEGATION.test(text) ? 1 : 0,
+      forecast: FORECAST.test(text) && !FORECAST.test(question.text) ? 1 : 0,
       contents: kind === 'contents' ? 1 : 0,
       asking: /\?\s*$/.test(text) ? 1 : 0,
       tiny: text.length < 25 && mentions.length === 0 ? 1 : 0,

@@ -15,6 +15,10 @@ const YEAR_BEFORE =
   /\b(?:the |in the )?(?:(?:year|one) before(?: that)?|previous year|prior year|preceding year)\b|\blast year\b/i;
 const YEAR_AFTER = /\b(?:the |in the )?(?:year after(?: that)?|(?:next|following) year)\b/i;
 
+/** "Was that more than the year before?": a comparison needs all that was asked before it. */
+const COMPARES =
+  /^how (?:does|did|do) (?:it|that|this|they|these|those) compare\b|^(?:is|are|was|were|did|has|have)\s+(?:it|that|this|they|these|those)\b.*\b(?:more|less|fewer|higher|lower|greater|smaller|larger|better|worse|up|down|ris\w+|fall\w*|grow\w*|grew|increas\w+|decreas\w+|chang\w+)\b/i;
+
 /** Question shapes whose rest is the thing asked about. */
 const SUBJECTS: readonly RegExp[] = [
   /^(?:how (?:much|many|long|high|large|often)|what|when|where|who|which|why|how)\s+(?:is|are|was|were|will be)\s+(?<thing>(?:the|an?|its|each|every|any)\s.+?)$/i,
@@ -84,6 +88,8 @@ export function completeQuestion(question: string, before: Before): string {
   const given = question.trim();
   const plain = given.replace(/[?\s]+$/, '');
   const part = plain.replace(LEAD, '').trim();
+  if (COMPARES.test(part))
+    return `${before.question.trim().replace(/[?\s]+$/, '')}: ${part.charAt(0).toLowerCase()}${part.slice(1)}?`;
   const year = yearOf(before);
   for (const [pattern, step] of [
     [YEAR_BEFORE, -1],

@@ -3,25 +3,37 @@ import { oneLine, tokenize } from '../text';
 import { termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
+import { partyNamed } from './partyNamed';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { sayCell } from './tableRows';
 
 const LONGEST = 160;
 
+/** Words that a comma counts as, between a value and the words it may belong to. */
+const CLAUSE_APART = 3;
+
 /** The mention of the wanted kind that stands closest to the question's words. */
-function closestMention(evidence: Evidence, question: Question): string | null {
+export function closestMention(evidence: Evidence, question: Question): string | null {
   const { language } = evidence.source.segment;
   const mentions = freshMentions(evidence.text, question, language);
   if (mentions.length === 0) return null;
   const tokens = tokenize(evidence.text);
-  const wanted = new Set(question.terms.map((one) => one.term));
+  const subject = question.subject
+    .map((one) => one.term)
+    .filter((term) => !question.periods.includes(term) && !/^(?:19|20)\d\d$/.test(term));
+  const wanted = new Set(subject.length > 0 ? subject : question.terms.map((one) => one.term));
   const hits = tokens.flatMap((token, at) =>
     termsOf(token.word, language).some((one) => wanted.has(one.term)) ? [at] : [],
   );
   const distance = (start: number): number => {
     const at = tokens.findIndex((token) => token.end > start);
-    return Math.min(...hits.map((hit) => (hit < at ? at - hit : 1.3 * (hit - at))), 1000);
+    // A value behind a comma belongs to what stands before that comma less than to what stands behind it.
+    const apart = (hit: number): number => {
+      const [from, to] = [tokens[Math.min(hit, at)]?.end ?? 0, tokens[Math.max(hit, at)]?.start ?? 0];
+      return CLAUSE_APART * (evidence.text.slice(from, to).match(/[,;:](?=\s)/g)?.length ?? 0);
+    };
+    return Math.min(...hits.map((hit) => (hit < at ? at - hit : 1.3 * (hit - at)) + apart(hit)), 1000);
   };
   const asked = new Set(question.values.map((value) => value.slice(1)));
   const fresh = mentions.filter((one) => !asked.has(evidence.text.slice(one.start, one.end).replace(/,/g, '')));
@@ -70,6 +82,8 @@ export function headlineOf(best: Evidence, question: Question): string {
   if (['amount', 'number', 'percentage', 'date', 'duration'].includes(question.kind)) {
     return closestMention(best, question) ?? shorten(best.text);
   }
+  const party = partyNamed(best.text, question);
+  if (party !== null) return party;
   if (question.kind === 'yes-no' && best.features.covered >= 0.5 && best.unit.kind === 'sentence')
     return yesNo(best.text);
   return shorten(best.text);

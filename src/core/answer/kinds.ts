@@ -12,6 +12,12 @@ const UNITS_OF_TIME = /^(?:second|minute|hour|day|week|month|year|quarter|sekund
 /** Names: capitalised words in a row that do not open the sentence. */
 const NAME =
   /(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.’'-]*\p{L}(?:\s+(?:(?:of|the|and|&|von|der)\s+)?\p{Lu}[\p{L}&.’'-]*\p{L})*/gu;
+/** How often something happens, without a number of days or years. */
+const FREQUENCY =
+  /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) \w+|\b(?:daily|weekly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:day|week|month|quarter|year)\b/gi;
+/** A day told by its distance from another: "not later than nine months before". */
+const DEADLINE =
+  /\b(?:not later than|within|at least|no later than)\s+[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)\b(?:\s+(?:before|after|of|from)\b)?/giu;
 const YEAR = /\b(?:19|20)\d{2}\b/g;
 
 function ranges(text: string, pattern: RegExp): Mention[] {
@@ -26,8 +32,10 @@ const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*\.?\s+\p{Lu}|\(?\d{1,2}[.)]\s)/u;
 function measuredNumbers(text: string, language: Language): ReturnType<typeof findNumbers> {
   const listed = LIST_NUMBER.exec(text)?.[0].length ?? 0;
   return findNumbers(text, language).filter(
-    ({ start, unit }) =>
-      (unit !== null || !REFERENCE.test(text.slice(Math.max(0, start - 16), start))) && start >= listed - 1,
+    ({ start, end, unit }) =>
+      !/^\s*(?:o['’]clock|[ap]\.?m\b|uhr\b)/i.test(text.slice(end, end + 10)) &&
+      (unit !== null || !REFERENCE.test(text.slice(Math.max(0, start - 16), start))) &&
+      start >= listed - 1,
   );
 }
 
@@ -36,14 +44,18 @@ function kindMentions(text: string, kind: AnswerKind, language: Language): Menti
   switch (kind) {
     case 'date': {
       const dates = findDates(text);
-      return dates.length > 0 ? dates : ranges(text, YEAR);
+      if (dates.length > 0) return dates;
+      const years = ranges(text, YEAR);
+      return years.length > 0 ? years : ranges(text, DEADLINE);
     }
     case 'party':
       return ranges(text, NAME);
     case 'percentage':
       return measuredNumbers(text, language).filter(({ unit }) => unit === '%');
-    case 'duration':
-      return measuredNumbers(text, language).filter(({ unit }) => unit !== null && UNITS_OF_TIME.test(unit));
+    case 'duration': {
+      const times = measuredNumbers(text, language).filter(({ unit }) => unit !== null && UNITS_OF_TIME.test(unit));
+      return times.length > 0 ? times : ranges(text, FREQUENCY);
+    }
     case 'amount':
       return measuredNumbers(text, language).filter(
         ({ unit, value }) =>

@@ -1,5 +1,5 @@
 import { tokenize, type Language } from '../text';
-import { equivalentsOf, isStopword, termsOf, valueTerms, type QueryTerm } from '../search';
+import { equivalentsOf, isStopword, termSet, termsOf, valueTerms, type Neighbours, type QueryTerm } from '../search';
 import type { AnswerKind } from './types';
 
 export interface Question {
@@ -37,18 +37,18 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'percentage',
   ],
   [
-    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend)|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|cost|charge|owe|receive|earn|spend)\b|wie viel|wie hoch)/i,
+    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|cost|charge|owe|receive|earn|spend)\b|wie viel|wie hoch)/i,
     'amount',
   ],
   [
-    /\b(?:how long|what (?:notice|period|term|duration|time limit)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange)\b/i,
+    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|what (?:notice|period|term|duration|time limit)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange|wie oft|wie häufig)\b/i,
     'duration',
   ],
   [
-    /\b(?:how many|how often|how (?:large|big|high|deep|wide|old|fast|far)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele)\b/i,
+    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele)\b/i,
     'number',
   ],
-  [/\b(?:when|what (?:date|day|year|month)|by what date|on which (?:date|day)|since when|wann)\b/i, 'date'],
+  [/\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|wann)\b/i, 'date'],
   [/\b(?:who|whom|whose|which (?:party|company|person|body|authority)|by whom|wer)\b/i, 'party'],
   [
     /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was bedeutet)/i,
@@ -65,6 +65,32 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   ],
 ];
 
+/** Kinds of Japanese questions, by their words of asking. */
+const JAPANESE_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
+  [/いくら|金額|価格|料金|費用/, 'amount'],
+  [/何(?:パーセント|％|%)|割合/, 'percentage'],
+  [/何(?:年間?|か月|ヶ月|カ月|週間|日間|時間|分)|期間|どのくらいの(?:間|期間)|いつまで/, 'duration'],
+  [/いつ|何(?:年何)?月何?日|何日に|期限/, 'date'],
+  [/誰|だれ|どなた|どの(?:会社|者)/, 'party'],
+  [/どこ/, 'place'],
+  [
+    /何(?:名|人|個|回|件|隻|メートル|キロ|トン|社|台|つ)|いくつ|どれ(?:くらい|だけ)|(?:数|量|長さ|高さ|容量|定員|全長)は/,
+    'number',
+  ],
+  [/とは(?:何|なん|どう|$)|の(?:定義|意味)/, 'definition'],
+  [/(?:できます|ですか|ますか|あります|いけません|よい)(?:か)?[。？?]?$/, 'yes-no'],
+];
+/** What two characters of a Japanese question count that are particles and endings, and those that hang on to a word. */
+const PARTICLE_WEIGHT = 0.1;
+const MIXED_WEIGHT = 0.3;
+
+/** What a pair of characters of a Japanese question is worth; null for other words. */
+function japaneseWeight(term: string): number | null {
+  if (!/[\u3040-\u30ff\u4e00-\u9fff]/.test(term)) return null;
+  if (/^[\u3040-\u309f]+$|[何誰]/.test(term)) return PARTICLE_WEIGHT;
+  return /[\u3040-\u309f]/.test(term) ? MIXED_WEIGHT : 1;
+}
+
 /** Words that put a question and are not its subject. */
 const SCAFFOLD = new Set(
   (
@@ -72,31 +98,47 @@ const SCAFFOLD = new Set(
     'mean means meant meaning define defined definition there document documents according say says said state states stated amount number kind kinds type types ' +
     'happens happen need needs needed required require use used using get keep kept hold held put come comes came go goes went make made take takes taken ' +
     'stay stays allow allowed permit permitted purpose difference possible sure occur contain contains consist consists generally normally usually ' +
+    'wer was wann wo wie warum welche welcher welches wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
     'always never ever survive exist exists called work works become becomes want wants large long old early late stand stands'
   ).split(' '),
 );
 const SCAFFOLD_WEIGHT = 0.25;
 
 export function kindOf(question: string): AnswerKind {
+  if (/[\u3040-\u30ff]/.test(question))
+    return JAPANESE_KINDS.find(([pattern]) => pattern.test(question.trim()))?.[1] ?? 'passage';
   return KINDS.find(([pattern]) => pattern.test(question.trim()))?.[1] ?? 'passage';
 }
 
+/** What words count that only say which document is meant. */
+const NAMING_WEIGHT = 0.1;
+
 /** What a question asks for: the kind of its answer, its subject's terms with their weights, its values and phrases. */
-export function analyseQuestion(text: string, language: Language): Question {
+export function analyseQuestion(
+  text: string,
+  language: Language,
+  neighbours: Neighbours | null = null,
+  naming: readonly string[] = [],
+): Question {
+  const names = new Set(naming.flatMap((name) => [...termSet(name, language)]));
   const phrases = [...text.matchAll(/["“„]([^"”“]{3,})["”]/g)].map((match) => (match[1] as string).trim());
   const weights = new Map<string, number>();
   const words: string[] = [];
   const forms = [...new Set(termsOf(text, language).map((one) => one.word))];
   for (const { term, word } of termsOf(text, language)) {
-    const weight = SCAFFOLD.has(word) ? SCAFFOLD_WEIGHT : 1;
+    const weight = names.has(term) ? NAMING_WEIGHT : SCAFFOLD.has(word) ? SCAFFOLD_WEIGHT : (japaneseWeight(term) ?? 1);
     weights.set(term, Math.max(weights.get(term) ?? 0, weight));
-    if (weight === 1 && !words.includes(word)) words.push(word);
+    if (weight > SCAFFOLD_WEIGHT && !words.includes(word)) words.push(word);
   }
   const values = valueTerms(text, language);
-  for (const value of values) weights.set(value, 0.8);
+  for (const value of values) weights.set(value, names.has(value) ? NAMING_WEIGHT : 0.8);
   // A question made of nothing but scaffolding is searched for by all its words.
   if (weights.size === 0) for (const { word } of tokenize(text)) if (!isStopword(word)) weights.set(word, 1);
-  const terms = [...weights].map(([term, weight]) => ({ term, weight, equivalents: equivalentsOf(term, language) }));
+  const terms = [...weights].map(([term, weight]) => ({
+    term,
+    weight,
+    equivalents: equivalentsOf(term, language, neighbours),
+  }));
   const subject = terms.filter((one) => one.weight > SCAFFOLD_WEIGHT);
   return {
     text,

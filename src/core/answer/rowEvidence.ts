@@ -1,6 +1,7 @@
 import type { Language } from '../text';
 import { termSet } from '../search';
 import { isPointer } from '../source';
+import { spanAsked, spanOfColumn } from './period';
 import type { Question } from './question';
 import type { RowOfTable } from './tableRows';
 
@@ -32,6 +33,9 @@ export function labelShare({ label }: RowTerms, isAsked: (term: string) => boole
   return [...label].filter(isAsked).length / label.size;
 }
 
+/** What a column loses whose figures are of a shorter or longer period than is asked for. */
+const OTHER_SPAN = 0.75;
+
 /**
  * The column that a question asks of a row: the one whose heads hold most of its periods and words; by the custom of accounts the latest period stands
  * first. Null when no cell with a figure stands there, or none is of the period asked for.
@@ -39,18 +43,19 @@ export function labelShare({ label }: RowTerms, isAsked: (term: string) => boole
 export function columnAsked({ table, row }: RowOfTable, question: Question, language: Language): number | null {
   const own = termSet(row.path.join(' '), language);
   const asked = new Set(question.terms.map((one) => one.term).filter((term) => !own.has(term)));
+  const wanted = spanAsked(question.text);
   let best: number | null = null;
-  let most = -1;
+  let most = -Infinity;
   table.columns.forEach((column, at) => {
     const heads = termSet(column.path.join(' '), language);
     if (row.cells[at]?.value == null || isPointer(column.path.join(' '))) return;
     const periods = question.periods.filter((period) => heads.has(period)).length;
     const words = [...heads].filter((term) => asked.has(term)).length;
-    const score = 2 * periods + words;
+    const score = 2 * periods + words - (spanOfColumn(table, at) === wanted ? 0 : OTHER_SPAN);
     if (score > most) [best, most] = [at, score];
   });
   const otherPeriod =
     question.periods.length > 0 &&
     table.columns.some((column) => column.path.some((head) => /\b(?:19|20)\d{2}\b/.test(head)));
-  return otherPeriod && most < 2 ? null : best;
+  return otherPeriod && most < 2 - OTHER_SPAN ? null : best;
 }

@@ -1,4 +1,5 @@
 import type { Span, Table, TableCell, TableRow } from '../source';
+import { cellQuantity, sayQuantity } from '../figure';
 import type { CellPlace } from '../quote';
 
 /** A row of a table that a sentence-like unit of text is, with what stands over it. */
@@ -69,17 +70,8 @@ export function cellQuoted(tables: readonly Table[], spans: readonly Span[], tex
   return named.length === 1 ? cellPlace(found, (named[0] as { column: number }).column) : null;
 }
 
-/** Units that are counted in the plural; yen and signs of measure are not. */
-const COUNTED =
-  /^(?:crown|dollar|euro|pound|franc|mark|day|hour|month|year|minute|second|person|passenger|page|share)$/;
-const SCALES: Readonly<Record<number, string>> = { 1000: 'thousand', 1_000_000: 'million', 1_000_000_000: 'billion' };
-
 /** A cell as it is said: the figure as printed, with its scale and unit ("31,200 thousand crowns", "12.5%"). */
-export function sayCell({ text, value, unit, scale }: TableCell): string {
-  if (value === null) return text;
-  if (unit === '%') return /%|per cent/i.test(text) ? text : `${text} %`;
-  const words = [scale === 1 ? '' : (SCALES[scale] ?? `× ${scale}`)];
-  if (unit !== null && !new RegExp(`[$€£¥]|\\p{L}`, 'u').test(text))
-    words.push(COUNTED.test(unit) && Math.abs(value) !== 1 ? `${unit}s` : unit);
-  return [text, ...words].filter((word) => word !== '').join(' ');
+export function sayCell(cell: TableCell): string {
+  const quantity = cellQuantity(cell);
+  return quantity === null ? cell.text : sayQuantity(quantity);
 }

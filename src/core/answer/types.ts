@@ -1,4 +1,5 @@
 import type { Span, Table } from '../source';
+import type { Quantity } from '../figure';
 import type { CellPlace, Citation } from '../quote';
 import type { ShelfSource } from '../search';
 
@@ -43,16 +44,27 @@ export interface DraftClaim {
   readonly citations: readonly DraftCitation[];
 }
 
+/** A figure that a calculation rests on, and where it stands. */
+export interface Operand extends Quantity {
+  readonly citation: DraftCitation;
+}
+
+/** A figure worked out from quoted ones. */
 export interface Calculation {
-  readonly operation: string;
-  readonly operands: readonly DraftCitation[];
+  readonly operation: 'change' | 'difference' | 'sum';
+  /** In the order of the calculation: what it went from first. */
+  readonly operands: readonly Operand[];
   readonly result: string;
+  /** The calculation, written out. */
+  readonly working: string;
 }
 
 /** What a reader returns. It never marks its own work. */
 export interface ReaderAnswer {
   /** Null when nothing answers the question. */
   readonly headline: string | null;
+  /** The headline in lines, where it says several things: the sides of a conflict, the parts of a question, one document after another. */
+  readonly lines?: readonly string[];
   readonly claims: readonly DraftClaim[];
   readonly calculations: readonly Calculation[];
   /** Groups of claims, by index, that contradict each other. */
@@ -91,6 +103,7 @@ export interface Claim {
 export interface Answer {
   readonly found: boolean;
   readonly headline: string | null;
+  readonly lines?: readonly string[];
   readonly claims: readonly Claim[];
   readonly calculations: readonly Calculation[];
   readonly conflicts: readonly (readonly number[])[];

@@ -18,5 +18,8 @@ export function answerToText(question: string, answer: Answer): string {
     `“${claim.text}”`,
     ...claim.citations.map((citation) => `    ${citationInWords(citation)} [${citation.mark}]`),
   ]);
-  return [question, answer.headline ?? 'Not in these documents.', '', ...claims].join('\n');
+  const lines = answer.lines ?? [answer.headline ?? 'Not in these documents.'];
+  const workings = answer.calculations.map(({ working }) => `Worked out: ${working}`);
+  const missing = answer.found ? answer.missing.map((part) => `Not in these documents: ${part}`) : [];
+  return [question, ...lines, ...workings, ...missing, '', ...claims].join('\n');
 }

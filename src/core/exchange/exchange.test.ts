@@ -122,8 +122,23 @@ test('an answer is copied with its citations and marks', () => {
   const answer = {
     headline: '1,450 crowns',
     claims: [{ text: 'The sum is due.', standing: 'carried', citations: [CITATION] }],
+    found: true,
+    calculations: [],
+    missing: [],
   } as unknown as Answer;
   expect(answerToText('What is due?', answer)).toBe(
     'What is due?\n1,450 crowns\n\n“The sum is due.”\n    Concession, draft "B", p. 9 (page 12 of the file), Part D › 14 [exact]',
   );
+  const worked = {
+    ...answer,
+    lines: ['Up by 50 crowns', 'Down by 2 days'],
+    calculations: [{ working: '1,450 − 1,400 = 50' }],
+    missing: ['Who pays?'],
+  } as unknown as Answer;
+  expect(answerToText('What is due?', worked).split('\n').slice(1, 5)).toEqual([
+    'Up by 50 crowns',
+    'Down by 2 days',
+    'Worked out: 1,450 − 1,400 = 50',
+    'Not in these documents: Who pays?',
+  ]);
 });

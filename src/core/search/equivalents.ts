@@ -1,4 +1,5 @@
 import { stemWord, type Language } from '../text';
+import type { Neighbours } from './neighbours';
 
 /**
  * Words that contracts, filings, regulations and technical reports use for one another. They widen a search: an equivalent never counts as much as the
@@ -72,6 +73,115 @@ explain describe
 half 50
 often interval frequency
 speed velocity
+passenger traveller traveler rider
+firm company business undertaking enterprise
+engine motor
+complaint grievance complain
+refund reimburse reimbursement repay repayment
+cancel cancellation cancelled revoke withdraw withdrawal
+extend extension prolong prolongation lengthen
+audit auditor audited
+power electricity electric
+waste rubbish garbage refuse litter
+car vehicle automobile
+building premises house property
+sublet underlet sublease sublessee
+security deposit bond guarantee
+peak busiest maximum
+crew crewman seaman sailor
+master captain skipper
+wind storm gale weather
+training instruction course
+child children minor
+illness sickness disease
+death die dead fatal
+doctor physician medical
+holiday vacation leave
+retire retirement pension
+hire recruit recruitment appoint appointment
+dismiss dismissal fire sack
+director board executive
+chairman chair chairwoman president
+shareholder stockholder member investor
+share stock equity
+dividend distribution payout
+asset property holding
+liability obligation debt
+expense cost expenditure outlay spending
+budget forecast estimate
+tax duty levy
+interest rate
+instalment installment
+invoice bill
+receipt proof
+warranty guarantee
+deliver delivery supply ship shipment
+goods product merchandise
+order purchase request
+defect fault flaw deficiency
+deadline limit period
+immediately promptly forthwith
+annually yearly
+monthly month
+weekly week
+daily day
+written writing
+sign signature execute executed signed
+party signatory
+clause section article provision paragraph
+breach violation infringement default
+remedy cure rectify correct
+void invalid unenforceable
+binding enforceable
+waive waiver
+indemnify indemnity compensate
+negligence carelessness fault
+unforeseeable unforeseen majeure
+jurisdiction venue forum
+governing applicable
+arbitration arbitrator
+mediation conciliation
+subsidiary affiliate
+merger amalgamation takeover
+bankrupt bankruptcy insolvent insolvency
+trademark mark brand
+patent invention
+copyright author authorship
+source code
+distribute distribution redistribute copy
+modify modification derivative
+user customer
+password passphrase
+install installation setup
+configure configuration settings setting
+upgrade update
+start launch run execute boot
+stop halt quit shut shutdown
+screen display monitor
+printer print printing
+disk drive
+file document
+page sheet
+temperature heat thermal
+pressure load
+length long
+width wide
+height high tall
+depth deep
+age old
+number count quantity
+test trial examination
+measure measurement gauge
+emission pollution exhaust
+noise sound
+energy fuel
+water sea
+road street
+train railway rail
+airport airline flight
+hospital clinic
+school education
+teacher instructor
 `;
 
 type Table = ReadonlyMap<string, readonly string[]>;
@@ -90,9 +200,26 @@ function build(): Table {
   return found;
 }
 
-/** Search terms that may stand for a term, none of them the term itself. English only. */
-export function equivalentsOf(term: string, language: Language): readonly string[] {
+/** A term that counts for another, and what part of the other's weight it brings where that does not stand itself. */
+export interface Equivalent {
+  readonly term: string;
+  readonly share: number;
+  /** True for a word that is merely used like it: it counts only where the documents hardly hold the word itself. */
+  readonly loose?: boolean;
+}
+
+/** What an equivalent of the trade counts against the word asked for, and what a word that is merely used like it counts, times its likeness. */
+const TRADE_SHARE = 0.5;
+const NEIGHBOUR_SHARE = 0.6;
+
+/** Search terms that may stand for a term, none of them the term itself: equivalents of the trade, then words used like it. */
+export function equivalentsOf(term: string, language: Language, neighbours: Neighbours | null = null): Equivalent[] {
   if (language !== 'en' && language !== 'und') return [];
   table ??= build();
-  return table.get(term) ?? [];
+  const trade = table.get(term) ?? [];
+  const used = (neighbours?.of(term) ?? []).filter((one) => !trade.includes(one.term));
+  return [
+    ...trade.map((one) => ({ term: one, share: TRADE_SHARE })),
+    ...used.map(({ term: one, likeness }) => ({ term: one, share: NEIGHBOUR_SHARE * likeness, loose: true })),
+  ];
 }

@@ -1,6 +1,7 @@
 import { tokenize, type Language } from '../text';
 import type { ShelfSource } from './shelf';
 import { unitsOfPassage } from './shelf';
+import type { Equivalent } from './equivalents';
 import { termNumber, type Segment } from './segment';
 import { termsOfTokens } from './terms';
 
@@ -9,7 +10,7 @@ export interface QueryTerm {
   readonly term: string;
   readonly weight: number;
   /** Terms that count for it, less, where it does not stand itself. */
-  readonly equivalents?: readonly string[];
+  readonly equivalents?: readonly Equivalent[];
 }
 
 export interface Hit {
@@ -58,9 +59,6 @@ export function inverseFrequency(sources: readonly ShelfSource[], term: string):
   return Math.log(1 + (total - df + 0.5) / (df + 0.5));
 }
 
-/** What an equivalent counts against the word asked for. */
-const EQUIVALENT_WEIGHT = 0.5;
-
 /** A term or one of its equivalents with what it is worth. */
 interface Variant {
   readonly term: string;
@@ -72,12 +70,24 @@ interface WeighedTerm extends QueryTerm {
   readonly variants: readonly Variant[];
 }
 
+/** Passages that may hold a word before the words merely used like it are no longer searched for. */
+const HARDLY = 0;
+
+/** The equivalents of a term that count among these documents: all of the trade; loose ones only where the documents hardly hold the term itself. */
+export function equivalentsAmong(
+  sources: readonly ShelfSource[],
+  { term, equivalents = [] }: QueryTerm,
+): readonly Equivalent[] {
+  if (!equivalents.some((one) => one.loose) || documentFrequency(sources, term) <= HARDLY) return equivalents;
+  return equivalents.filter((one) => one.loose !== true);
+}
+
 function weighTerms(sources: readonly ShelfSource[], query: readonly QueryTerm[]): WeighedTerm[] {
   return query.map((given) => {
     const worth = given.weight * inverseFrequency(sources, given.term);
-    const others = (given.equivalents ?? []).map((term) => ({
+    const others = equivalentsAmong(sources, given).map(({ term, share }) => ({
       term,
-      worth: EQUIVALENT_WEIGHT * Math.min(worth, given.weight * inverseFrequency(sources, term)),
+      worth: share * Math.min(worth, given.weight * inverseFrequency(sources, term)),
     }));
     return { ...given, worth, variants: [{ term: given.term, worth }, ...others] };
   });
@@ -149,23 +159,50 @@ function nearness(hit: Hit, terms: readonly WeighedTerm[], language: Language): 
   return contents ? sum * CONTENTS_SHARE : sum;
 }
 
+/** Share of words that passages of two documents have in common from which on they say the same. */
+const TWINS = 0.75;
+/** Passages saying the same as a better one that are given besides, at most. */
+const MOST_TWINS = 12;
+
+function wordsOf(hit: Hit): ReadonlySet<string> {
+  const text = unitsOfPassage(hit.source, hit.passage)
+    .map((unit) => unit.text)
+    .join('\n');
+  return new Set(tokenize(text).map((token) => token.word));
+}
+
+/** True when two passages hold nearly the same words (Jaccard). */
+function sayTheSame(one: ReadonlySet<string>, two: ReadonlySet<string>): boolean {
+  let shared = 0;
+  for (const word of one) if (two.has(word)) shared += 1;
+  return shared >= TWINS * (one.size + two.size - shared);
+}
+
+/**
+ * The best `count` hits, no more than a quota from one document while others have some; behind them those that say the same as one of them in another document,
+ * so that a draft does not take the place of something else, and can still be held against what was agreed.
+ */
 function withQuota(hits: readonly Hit[], count: number): Hit[] {
-  const taken: Hit[] = [];
+  const taken: { readonly hit: Hit; readonly words: ReadonlySet<string> }[] = [];
   const held: Hit[] = [];
+  const twins: Hit[] = [];
   const perSource = new Map<string, number>();
   for (const hit of hits) {
+    const words = wordsOf(hit);
     const used = perSource.get(hit.source.id) ?? 0;
-    if (used >= QUOTA) held.push(hit);
+    if (taken.some((other) => other.hit.source.id !== hit.source.id && sayTheSame(other.words, words))) twins.push(hit);
+    else if (used >= QUOTA) held.push(hit);
     else {
-      taken.push(hit);
+      taken.push({ hit, words });
       perSource.set(hit.source.id, used + 1);
     }
     if (taken.length === count) break;
   }
-  return [...taken, ...held].slice(0, count).sort((a, b) => b.score - a.score);
+  const first = [...taken.map(({ hit }) => hit), ...held].slice(0, count).sort((a, b) => b.score - a.score);
+  return [...first, ...twins.slice(0, MOST_TWINS)];
 }
 
-/** The `count` best passages of all sources, best first; none that holds no term. Deterministic. */
+/** The `count` best passages of all sources, best first, none that holds no term; behind them a few that say the same as one of them. Deterministic. */
 export function searchPassages(sources: readonly ShelfSource[], query: readonly QueryTerm[], count: number): Hit[] {
   const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
   if (total === 0) return [];

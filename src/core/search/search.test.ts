@@ -185,14 +185,19 @@ describe('search', () => {
   });
 
   test('does not let one document crowd out the others', () => {
-    const many = Array.from({ length: 3 }, (_, at) =>
+    const others = [
+      'in coin at the office of the harbour',
+      'by cheque sent to the clerk of works',
+      'through any bank that the mayor names',
+    ];
+    const many = others.map((way, at) =>
       sourceOf(
         `lease ${at}`,
         readingOf(
           ...Array.from(
             { length: 12 },
             (_unused, page) =>
-              `${page + 1} Rent\n\n${page + 1}.1 The rent of the berth is paid on the first day of month ${page}. ${'It is paid by the lessee in coin or by cheque at the office of the harbour. '.repeat(5)}`,
+              `${page + 1} Rent\n\n${page + 1}.1 The rent of the berth is paid on the first day of month ${page}. ${`Each lessee number ${at} pays it ${way}. `.repeat(7)}`,
           ),
         ),
       ),
@@ -201,6 +206,18 @@ describe('search', () => {
     const counts = many.map((one) => hits.filter((hit) => hit.source.id === one.id).length);
     expect(Math.max(...counts)).toBeLessThanOrEqual(7);
     expect(hits).toHaveLength(10);
+  });
+
+  test('gives passages that say the same in another document behind the others', () => {
+    const clause = (days: string): string =>
+      `The rent of the berth is paid within ${days} days of the first of the month, in coin, at the office of the harbour.`;
+    const many = ['thirty', 'sixty'].map((days, at) => sourceOf(`lease ${at}`, readingOf(clause(days))));
+    const other = sourceOf(
+      'letter',
+      readingOf('The berth was swept and its rent was spoken of at the meeting of the board.'),
+    );
+    const hits = searchPassages([...many, other], query('rent of the berth paid'), 10);
+    expect(hits.map((hit) => hit.source.id)).toEqual(['lease 0', 'letter', 'lease 1']);
   });
 
   test('agrees with counting words one by one on which passage is best', () => {

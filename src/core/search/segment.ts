@@ -3,7 +3,7 @@ import type { Language } from '../text';
 import { DEFAULT_PASSAGES, PassageBuilder, type PassageDraft, type PassageOptions, type Unit } from './passages';
 import { termsOf, valueTerms } from './terms';
 
-export const SEGMENT_VERSION = 6;
+export const SEGMENT_VERSION = 7;
 /** Pages that are held for the open passage: more than a passage of one word a page reaches over. */
 const PAGES_HELD = 200;
 const KINDS = ['sentence', 'row', 'heading', 'contents', 'note'] as const;

@@ -133,7 +133,9 @@ function bearingOn(candidates: readonly Candidate[], about: string): Candidate[]
     const wanted = [...new Set(termsOf(about, language).map((one) => one.term))];
     const title = candidate.source.sections[candidate.section]?.title ?? '';
     const held = new Set([...candidate.terms, ...termsOf(title, language).map((one) => one.term)]);
-    const hits = wanted.filter((term) => [term, ...equivalentsOf(term, language)].some((one) => held.has(one))).length;
+    const hits = wanted.filter((term) =>
+      [term, ...equivalentsOf(term, language).map((one) => one.term)].some((one) => held.has(one)),
+    ).length;
     return { candidate, share: wanted.length === 0 ? 0 : hits / wanted.length };
   });
   const most = Math.max(0, ...scored.map((one) => one.share));

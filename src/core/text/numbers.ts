@@ -1,4 +1,5 @@
 import Big from 'big.js';
+import { findJapaneseNumbers } from './japaneseNumbers';
 import type { Language } from './language';
 
 /** A number as it stands in a text. `start`, `end` in UTF-16 code units; they take in scale word and unit. */
@@ -103,8 +104,11 @@ export function parseNumberWords(words: string): number | null {
 
 /** All numbers in a text, in digits and in English words, in order of place. */
 export function findNumbers(text: string, language: Language = 'en'): NumberMention[] {
-  const found: NumberMention[] = [];
+  const found: NumberMention[] = language === 'ja' ? findJapaneseNumbers(text) : [];
+  const japanese = [...found];
   for (const match of text.matchAll(IN_DIGITS)) {
+    const last = match.index + match[0].length;
+    if (japanese.some((other) => other.start < last && match.index < other.end)) continue;
     const groups = match.groups ?? {};
     const digits = groups.digits as string;
     const scaleWord = groups.scale?.toLowerCase();

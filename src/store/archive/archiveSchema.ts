@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { citationSchema } from '../../core/exchange/incoming';
-import { FACT_FIELDS, type FactField } from '../../core/summary';
+import { FACT_FIELDS, type FactField } from '../../core/facts';
 import type { StoredBearings, StoredSlip } from '../schema';
 
 export const ARCHIVE_FORMAT = 'marked-page dossier';
@@ -58,11 +58,35 @@ const scoped = Joi.object({
   pageCount: count.required(),
 });
 
+const spans = Joi.array().items(span).max(200);
+const operand = Joi.object({
+  text: text(400).required(),
+  value: Joi.string()
+    .pattern(/^-?\d+(?:\.\d+)?$/)
+    .max(60)
+    .required(),
+  unit: text(60).allow(null).required(),
+  scale: Joi.number().positive().required(),
+  citation: Joi.object({
+    sourceId: id.allow(null).required(),
+    page: count.allow(null).required(),
+    quote: text(20_000).required(),
+    cell: Joi.object({ value: spans.required(), row: spans.required(), column: spans.required() }),
+  }).required(),
+});
+const calculation = Joi.object({
+  operation: Joi.valid('change', 'difference', 'sum').required(),
+  operands: Joi.array().items(operand).max(60).required(),
+  result: text(400).required(),
+  working: text(2000).required(),
+});
+
 const answer = Joi.object({
   found: Joi.boolean().required(),
   headline: text(20_000).allow(null).required(),
   claims: claims.required(),
-  calculations: Joi.array().max(0).required(),
+  lines: Joi.array().items(text(20_000)).max(60),
+  calculations: Joi.array().items(calculation).max(60).required(),
   conflicts: Joi.array().items(Joi.array().items(count).max(50)).max(50).required(),
   missing: Joi.array().items(text(20_000)).max(60).required(),
   passages: Joi.array()

@@ -1,7 +1,8 @@
 'use client';
 
 import { useState } from 'react';
-import { FACT_FIELDS, type Fact, type FactField } from '@/core/summary';
+import { FACT_FIELDS, type FactField } from '@/core/facts';
+import type { Fact } from '@/core/summary';
 import type { Shelved, StoredBearings } from '@/store';
 import { Button, formText, MarkGlyph } from '@/ui';
 import type { Session, SessionState } from '../session';

@@ -47,6 +47,7 @@ export function Slip({ session, state, slip, growing }: SlipProps) {
       <Followed session={session} state={state} slip={slip} />
       <Earlier state={state} slip={slip} onAgain={() => void session.asking.askAgain(slip)} />
       <Headline slip={slip} growing={growing} />
+      <WorkedOut answer={answer} />
       {answer.claims.map((claim, at) => (
         <ClaimEntry
           key={at}
@@ -102,6 +103,26 @@ export function Slip({ session, state, slip, growing }: SlipProps) {
         <FollowUp session={session} state={state} slip={slip} onDone={() => setFollowing(false)} />
       )}
     </SlipFrame>
+  );
+}
+
+/** How figures were worked out, and which parts of the question nothing answers. */
+function WorkedOut({ answer }: { answer: QuestionSlip['answer'] }) {
+  const missing = answer.found ? answer.missing : [];
+  if (answer.calculations.length === 0 && missing.length === 0) return null;
+  return (
+    <div className="px-3.5 pb-1.5">
+      {answer.calculations.map(({ working }, at) => (
+        <p key={at} aria-label="Calculation" className="text-[13px] text-muted tabular-nums">
+          {working}
+        </p>
+      ))}
+      {missing.map((part) => (
+        <p key={part} className="text-[13px]">
+          <span className="font-semibold">Not in these documents:</span> {part}
+        </p>
+      ))}
+    </div>
   );
 }
 

@@ -1,4 +1,5 @@
-import { DEFAULT_SENTENCES, type FactField } from '@/core/summary';
+import type { FactField } from '@/core/facts';
+import { DEFAULT_SENTENCES } from '@/core/summary';
 import { listBearings, storeBearings, updateSource, type Shelved } from '@/store';
 import type { SessionBase } from './base';
 

@@ -39,7 +39,7 @@ describe('what stands over a cell', () => {
     const cases: readonly (readonly [string, string | null, number | null])[] = [
       ['(in thousands of crowns)', 'crown', 1000],
       ['Table 3-2 Oil samples in parts per million', 'ppm', null],
-      ['Thickness of the plating in millimetres', 'mm', 1],
+      ['Thickness of the plating in millimetres', 'mm', null],
       ['Crowns million', 'crown', 1e6],
       ['€ million', 'euro', 1e6],
       ['($ 000)', 'dollar', 1000],

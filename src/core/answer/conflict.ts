@@ -1,0 +1,279 @@
+import { agree, cellQuantity, quantityAt, sayQuantity, worth, type Quantity } from '../figure';
+import { statedFacts } from '../facts';
+import { sectionOf, termNumber, termSet, unitsOfPassage } from '../search';
+import type { Table, TableRow } from '../source';
+import { findDates, oneLine } from '../text';
+import { isDraft, type Evidence } from './evidence';
+import { closestMention } from './headline';
+import { spanOfColumn, type Span } from './period';
+import type { Question } from './question';
+import { columnAsked } from './rowEvidence';
+import { cellPlace } from './tableRows';
+import type { AskedSource, DraftClaim } from './types';
+
+/** What one document says of something that several speak of. */
+export interface Side {
+  readonly source: AskedSource;
+  /** The value, as a headline says it. */
+  readonly said: string;
+  readonly claim: DraftClaim;
+  /** True when it is what puts another side out of force. */
+  readonly amends: boolean;
+}
+
+/** How near a sentence of another document must come to the best one, by score and by what it holds of the question. */
+const NEAR_SCORE = 0.8;
+const NEAR_COVERED = 0.85;
+const MOST_SIDES = 12;
+const AMENDING =
+  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed)|shall (?:now )?read|reads? as follows|in place of|wird (?:ersetzt|geändert|gestrichen)|erhält (?:die )?folgende fassung|werden (?:ersetzt|geändert))\b/i;
+/** Words of a sentence that corrects a figure told before. */
+const CORRECTED =
+  /\b(?:restated|was (?:first |originally |previously )?reported|previously (?:stated|reported)|corrected|originally)\b/i;
+const QUOTED = /[“"„]([^”"“]{2,200})[”"“]/g;
+const YEAR = /^#(?:19|20)\d{2}$/;
+
+/** When a document is of: its date as it tells it, the end of its period, or a year of its name; null when none is told. */
+export function dateOf(source: AskedSource): string | null {
+  const facts = statedFacts(source);
+  const date = facts.find((fact) => fact.field === 'date')?.value;
+  const period = findDates(facts.find((fact) => fact.field === 'period')?.value ?? '').at(-1)?.value;
+  const named = /\b(?:19|20)\d{2}\b/.exec(source.name)?.[0];
+  // A filing tells dates before the end of its period; it is not of these.
+  if (period !== undefined && (date === undefined || date < period)) return period;
+  return date ?? named ?? null;
+}
+
+/** What the row that answers says in other documents, where its value differs there; the same label, of the same period, in the same unit. */
+function otherRows(best: Evidence, question: Question, sources: readonly AskedSource[]): Side[] {
+  const { row, source } = best;
+  const { language } = source.segment;
+  const column = row === null ? null : columnAsked(row, question, language);
+  const cell = row === null || column === null ? null : row.row.cells[column];
+  const quantity = cell == null ? null : cellQuantity(cell);
+  if (row === null || column === null || quantity === null) return [];
+  const label = termSet(row.row.path.at(-1) ?? '', language);
+  const heads = termSet((row.table.columns[column]?.path ?? []).join(' '), language);
+  const period = question.periods.find((one) => heads.has(one)) ?? [...heads].find((term) => YEAR.test(term));
+  if (period === undefined || label.size === 0) return [];
+  const span = spanOfColumn(row.table, column);
+  return sources.flatMap((other) => {
+    if (other.id === source.id) return [];
+    const found = rowsNamed(other, label, period, span).filter(({ value }) => value.unit === quantity.unit);
+    const [first] = found;
+    if (first === undefined || found.some(({ value }) => agree(value, quantity))) return [];
+    return [sideOfRow(other, first)];
+  });
+}
+
+interface NamedCell {
+  readonly table: Table;
+  readonly row: TableRow;
+  readonly column: number;
+  readonly value: Quantity;
+}
+
+/** Cells of rows with these words for a label and nothing more, in the column of a period. */
+function rowsNamed(source: AskedSource, label: ReadonlySet<string>, period: string, span: Span): NamedCell[] {
+  const { language } = source.segment;
+  return source.tables.flatMap((table) => {
+    const column = table.columns.findIndex(
+      (one, at) => termSet(one.path.join(' '), language).has(period) && spanOfColumn(table, at) === span,
+    );
+    if (column < 0) return [];
+    return table.rows.flatMap((row) => {
+      const own = termSet(row.path.at(-1) ?? '', language);
+      const cell = row.cells[column];
+      const value = cell == null ? null : cellQuantity(cell);
+      const same = own.size === label.size && [...own].every((term) => label.has(term));
+      return same && value !== null ? [{ table, row, column, value }] : [];
+    });
+  });
+}
+
+function sideOfRow(source: AskedSource, { table, row, column, value }: NamedCell): Side {
+  const spans = [...(row.spans.at(-1) ?? []), ...row.cells.flatMap((cell) => cell?.spans ?? [])];
+  const page = row.cells[column]?.spans[0]?.page ?? 1;
+  const here = spans.filter((span) => span.page === page);
+  const [start, end] = [Math.min(...here.map((span) => span.start)), Math.max(...here.map((span) => span.end))];
+  const quote = oneLine(source.page(page)?.text.slice(start, end) ?? '');
+  const cell = cellPlace({ table, row }, column);
+  const citation = { sourceId: source.id, page, quote, ...(cell === null ? {} : { cell }) };
+  return { source, said: sayQuantity(value), claim: { text: quote, citations: [citation] }, amends: false };
+}
+
+function claimOf({ source, unit, text }: Evidence): DraftClaim {
+  const quote = oneLine(text);
+  return { text: quote, citations: [{ sourceId: source.id, page: unit.spans[0]?.page ?? null, quote }] };
+}
+
+/** A value as it is compared: what it measures, and how much; a date measures nothing but itself. */
+function valueOf(text: string, evidence: Evidence): { readonly unit: string; readonly worth: string } | null {
+  const date = findDates(text)[0]?.value;
+  if (date !== undefined) return { unit: 'date', worth: date };
+  const quantity = quantityAt(text, 0, text.length, evidence.source.segment.language);
+  return quantity === null ? null : { unit: quantity.unit ?? '', worth: worth(quantity).toFixed() };
+}
+
+/** True for a sentence or row that may say the same thing as the best one. */
+function comesNear(one: Evidence, best: Evidence): boolean {
+  return (
+    one.unit.kind !== 'contents' &&
+    one.unit.kind !== 'heading' &&
+    one.score >= NEAR_SCORE * best.score &&
+    one.features.covered >= NEAR_COVERED * best.features.covered
+  );
+}
+
+/** What other documents say in sentences that come as near to the question as the best one, where their value differs; a value of another unit is of something else. */
+function otherSentences(best: Evidence, near: readonly Evidence[], question: Question): Side[] {
+  const said = closestMention(best, question);
+  const own = said === null ? null : valueOf(said, best);
+  if (own === null || best.row !== null) return [];
+  const sides = new Map<string, Side | null>();
+  for (const one of near) {
+    const { source } = one;
+    const corrected = source.id === best.source.id && (CORRECTED.test(one.text) || CORRECTED.test(best.text));
+    if (one === best || (source.id === best.source.id && !corrected) || sides.has(source.id) || one.row !== null)
+      continue;
+    const other = closestMention(one, question);
+    const value = other === null ? null : valueOf(other, one);
+    if (other === null || value === null || value.unit !== own.unit) continue;
+    // What agrees settles it for that document.
+    sides.set(
+      source.id,
+      value.worth === own.worth ? null : { source, said: other, claim: claimOf(one), amends: false },
+    );
+  }
+  return [...sides.values()].filter((side) => side !== null);
+}
+
+/** The numbers of the clauses that a sentence stands under, the deepest first: "14.2", "14". */
+function clausesOf({ source, unit }: Evidence): string[] {
+  const path = sectionOf(source, unit.section);
+  return [...path.matchAll(/(?<![\d.])\d{1,3}(?:\.\d{1,3})*(?![\d])/g)].map((match) => match[0]).reverse();
+}
+
+function squeezed(text: string): string {
+  return oneLine(text)
+    .toLowerCase()
+    .replace(/[^\p{L}\p{N}]+/gu, ' ')
+    .trim();
+}
+
+/** A sentence of another document that changes the clause of the best one: it names the clause, and words that it replaces stand there. */
+function amendment(best: Evidence, sources: readonly AskedSource[], question: Question): Side | null {
+  const words = squeezed(best.text);
+  for (const number of clausesOf(best)) {
+    const naming = new RegExp(
+      String.raw`\b(?:clause|section|article|paragraph|ziffer|artikel|absatz|§)s?\s*${number.replace(/\./g, '\\.')}(?![\d.]*\d)`,
+      'i',
+    );
+    for (const source of sources) {
+      if (source.id === best.source.id) continue;
+      const { segment } = source;
+      const term = termNumber(segment, number);
+      if (term < 0) continue;
+      const from = segment.postingStarts[term] as number;
+      const passages = segment.postingPassages.subarray(
+        from,
+        Math.min(segment.postingStarts[term + 1] as number, from + 30),
+      );
+      for (const passage of passages)
+        for (const { unit, text } of unitsOfPassage(source, passage)) {
+          if (!naming.test(text) || !AMENDING.test(text)) continue;
+          const quoted = [...text.matchAll(QUOTED)].map((match) => match[1] as string);
+          const [old] = quoted;
+          if (old !== undefined && quoted.length > 1 && !words.includes(squeezed(old))) continue;
+          if (quoted.length < 2 && !sharesSubject(text, question, source)) continue;
+          const quote = oneLine(text);
+          return {
+            source,
+            said: quoted.length > 1 ? (quoted.at(-1) as string) : quote,
+            claim: { text: quote, citations: [{ sourceId: source.id, page: unit.spans[0]?.page ?? null, quote }] },
+            amends: true,
+          };
+        }
+    }
+  }
+  return null;
+}
+
+function sharesSubject(text: string, question: Question, source: AskedSource): boolean {
+  const own = termSet(text, source.segment.language);
+  return question.subject.some(({ term }) => own.has(term));
+}
+
+/** The words that an amending sentence of the best evidence replaced, with where they stand; null when the best amends nothing. */
+function amended(best: Evidence, evidence: readonly Evidence[]): Side | null {
+  if (!AMENDING.test(best.text)) return null;
+  const [old, ...rest] = [...best.text.matchAll(QUOTED)].map((match) => match[1] as string);
+  if (old === undefined || rest.length === 0) return null;
+  const words = squeezed(old);
+  const original = evidence.find((one) => one.source.id !== best.source.id && squeezed(one.text).includes(words));
+  return original === undefined
+    ? null
+    : { source: original.source, said: old, claim: claimOf(original), amends: false };
+}
+
+/** Documents that say otherwise than the best evidence, those in force and later first; `own` is the best evidence's own side. */
+export function sidesOf(
+  own: Side,
+  best: Evidence,
+  evidence: readonly Evidence[],
+  sources: readonly AskedSource[],
+  question: Question,
+): Side[] {
+  if (sources.length < 2) return [own];
+  const before = amended(best, evidence);
+  if (before !== null) return [{ ...own, said: newWords(best.text) ?? own.said, amends: true }, before];
+  const near = evidence.filter((one) => one === best || comesNear(one, best));
+  for (const one of near) {
+    const change = amendment(one, sources, question);
+    if (change === null) continue;
+    const original =
+      one === best
+        ? own
+        : {
+            source: one.source,
+            said: closestMention(one, question) ?? oneLine(one.text),
+            claim: claimOf(one),
+            amends: false,
+          };
+    const known = new Set([one.source.id, change.source.id]);
+    const others = otherSentences(one, near, question).filter((side) => !known.has(side.source.id));
+    return [change, original, ...others].sort(byForce).slice(0, MOST_SIDES);
+  }
+  const others = [...otherRows(best, question, sources), ...otherSentences(best, near, question)];
+  const sides = [
+    own,
+    ...others.filter((side, at) => others.findIndex((one) => one.source.id === side.source.id) === at),
+  ];
+  return sides.sort(byForce).slice(0, MOST_SIDES);
+}
+
+function newWords(text: string): string | null {
+  const quoted = [...text.matchAll(QUOTED)].map((match) => match[1] as string);
+  return quoted.length > 1 ? (quoted.at(-1) as string) : null;
+}
+
+/** Amendments first, drafts last, later documents before earlier ones. */
+function byForce(one: Side, two: Side): number {
+  const rank = (side: Side): number => (side.amends ? 0 : isDraft(side.source.name) ? 2 : 1);
+  return rank(one) - rank(two) || (dateOf(two.source) ?? '').localeCompare(dateOf(one.source) ?? '');
+}
+
+function nameOf(source: AskedSource): string {
+  return source.name.replace(/^.*\//, '').replace(/\.[a-z\d]{2,5}$/i, '');
+}
+
+/** All sides, a line each, with with its document and that one's date; the later of two is named as such. */
+export function saySides(sides: readonly Side[]): string[] {
+  const dates = sides.map((side) => dateOf(side.source));
+  return sides.map(({ said, source, amends }, at) => {
+    const date = dates[at] ?? null;
+    const later = at === 0 && sides.length === 2 && date !== null && dates[1] != null && date > dates[1];
+    const how = amends ? 'amended, ' : later ? 'later, ' : isDraft(source.name) ? 'draft, ' : '';
+    return `${said} (${how}${nameOf(source)}${date === null || nameOf(source).includes(date) ? '' : `, ${date}`})`;
+  });
+}

@@ -1,0 +1,33 @@
+import type { Table } from '../source';
+
+/** How long a period a figure is of. */
+export type Span = 'quarter' | 'half' | 'nine-months' | 'year';
+
+const SPANS: readonly (readonly [Span, RegExp])[] = [
+  ['quarter', /\bquarter(?:s|ly)?\b|\bq[1-4]\b|\bthree months\b|\bquartals?\b|\bvierteljahr|四半期/i],
+  ['nine-months', /\bnine months\b|\bneun monate/i],
+  [
+    'half',
+    /\bhalf[- ]?year(?:ly)?\b|\b(?:first|second|same|previous) half\b|\bhalf\b(?= (?:of )?(?:19|20)\d\d)|\bsix months\b|\bh[12]\b|\bhalbjahr|半期/i,
+  ],
+  ['year', /\b(?:full |whole )?year\b|\bannual(?:ly)?\b|\btwelve months\b|\bgesch[äa]ftsjahr|年度|通期/i],
+];
+
+/** The length of period that words name; null when they name none. */
+export function spanNamed(text: string): Span | null {
+  return SPANS.find(([, pattern]) => pattern.test(text))?.[0] ?? null;
+}
+
+/** The length of period that a column's figures are of: by its head, else by the table's caption; a year when neither says. */
+export function spanOfColumn(table: Table, column: number): Span {
+  const head = (table.columns[column]?.path ?? []).join(' ');
+  return spanNamed(head) ?? spanNamed(table.caption ?? '') ?? 'year';
+}
+
+/** The length of period a question is about; a year when it says nothing of it. */
+export function spanAsked(question: string): Span {
+  return (
+    spanNamed(question.replace(/\byear (?:before|after|earlier)\b|\b(?:previous|prior|last|next) year\b/gi, ' ')) ??
+    'year'
+  );
+}

@@ -1,0 +1,48 @@
+import { describe, expect, test } from '@jest/globals';
+import { planQuestions } from './plan';
+
+describe('a question of several parts', () => {
+  test.each([
+    [
+      'Who is the tenant, when does the lease begin and how much is the deposit?',
+      ['Who is the tenant?', 'When does the lease begin?', 'How much is the deposit?'],
+    ],
+    [
+      'What is the rent, the deposit and the term of the lease of North Basin 4?',
+      [
+        'What is the rent of the lease of North Basin 4?',
+        'What is the deposit of the lease of North Basin 4?',
+        'What is the term of the lease of North Basin 4?',
+      ],
+    ],
+    ['What is the fee and when is it due?', ['What is the fee?', 'When is the fee due?']],
+    [
+      'In the lease of berth 5, what is the rent and when does it end?',
+      ['In the lease of berth 5, what is the rent?', 'In the lease of berth 5, when does it end?'],
+    ],
+    [
+      'How many passengers were carried in 2025, and was that more than the year before?',
+      [
+        'How many passengers were carried in 2025?',
+        'How many passengers were carried in 2025: was that more than the year before?',
+      ],
+    ],
+    [
+      'How many people were employed in 2025 and how much was paid to them?',
+      ['How many people were employed in 2025?', expect.stringContaining('How much was paid')],
+    ],
+    ['Wer ist der Mieter, wann beginnt der Vertrag?', ['Wer ist der Mieter?', 'Wann beginnt der Vertrag?']],
+  ])('“%s” is taken apart', (text, parts) => {
+    expect(planQuestions(text)).toEqual(parts);
+  });
+
+  test.each([
+    'What are the terms and conditions of carriage?',
+    'Who signs and is liable for damage?',
+    'What does Force of Weather mean?',
+    'Which vessels, if any, may sail at night?',
+    'The rent and the deposit',
+  ])('“%s” stays one', (text) => {
+    expect(planQuestions(text)).toEqual([text]);
+  });
+});

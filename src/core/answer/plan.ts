@@ -1,0 +1,75 @@
+import { completeQuestion } from './followUp';
+
+/** Words that open a question of their own. */
+const ASKING = String.raw`(?:by |in |on |at |to |for |under |from |with |of |within )?(?:what|when|who|whom|whose|which|where|why|how)\b|(?:bis |seit |ab |an |um |in |für )?(?:wer|was|wann|wo|wie|warum|welche[rsmn]?|wem|wen|wodurch|womit|wofür|worin)\b`;
+/** A verb first is a question of its own only with its subject behind it: "and was that more", not "who signs and is liable". */
+const VERB_FIRST = String.raw`(?:is|are|was|were|does|do|did|can|could|may|must|shall|should|will|would|has|have)\s+(?:it|that|this|they|there|the|an?|he|she|any|anyone|its|these|those|either|each|both|one|someone)\b|(?:ist|sind|war|waren|darf|dürfen|muss|müssen|kann|können|hat|haben|gibt)\s+(?:es|das|dies|sie|er|der|die|ein|eine|man)\b`;
+const BETWEEN = new RegExp(
+  String.raw`(?:\s*[,;]\s*(?:(?:and|or|und|sowie)\s+)?|\s+(?:and|und|sowie)\s+)(?=(?:also\s+)?(?:${ASKING}|${VERB_FIRST}))`,
+  'iu',
+);
+const OPENS = new RegExp(
+  String.raw`^(?:${ASKING}|(?:is|are|was|were|does|do|did|can|could|may|must|shall|should|will|would|has|have)\b|(?:ist|sind|war|waren|darf|muss|kann|hat|gibt)\b)`,
+  'iu',
+);
+/** Words before a question that say where to look: "In the lease of berth 4, …", "According to the survey, …". */
+const WHERE =
+  /^((?:in|under|according to|for|on|with regard to|regarding|as to|per|laut|gemäß|nach|im|in der)\s+[^,?]{3,90}),\s+(?=\p{L})/iu;
+const THINGS = /^(?<ask>(?:what|which)\s+(?:is|are|was|were))\s+(?<things>.+)$/i;
+const TAIL = /\s(?:of|in|for|under|at|on|from|to|by|according to)\s.+$/i;
+const PRONOUN = /\b(?:it|its|that|this|they|them|their|these|those|he|she|his|her)\b/i;
+const MOST_PARTS = 8;
+
+/** Things in a row: "the rent, the deposit and the term of the lease" asks three questions; what follows the last belongs to all. */
+function splitThings(question: string): string[] {
+  const { ask, things } = THINGS.exec(question)?.groups ?? {};
+  if (ask === undefined || things === undefined) return [question];
+  const items = things.split(/\s*,\s*(?:and\s+)?|\s+and\s+/);
+  if (items.length < 2 || items.some((item) => /\b(?:who|which|that|if|when|where)\b/i.test(item))) return [question];
+  // Two things without articles of their own are often one: "terms and conditions".
+  const articled = items.every((item) => /^(?:the|its|their|an?|his|her|any)\s/i.test(item));
+  if (items.length === 2 && !articled) return [question];
+  if (!/^(?:the|its|their|an?)\s/i.test(items[0] as string) || items.some((item) => item.length > 60))
+    return [question];
+  const last = items.at(-1) as string;
+  const tail = TAIL.exec(last)?.[0] ?? '';
+  const first = ask.replace(/\b(?:are|were)\b/i, (verb) => (verb.toLowerCase() === 'are' ? 'is' : 'was'));
+  return items.map((item) => {
+    const thing = /^(?:the|its|their|an?)\s/i.test(item) ? item : `the ${item}`;
+    return `${first} ${thing}${item === last || TAIL.test(item) ? '' : tail}`;
+  });
+}
+
+const YEAR = /\b(?:19|20)\d{2}\b/g;
+
+/** A question for a value, of the year that the first part of its sentence names, where it names none itself. */
+function inYearOf(first: string, own: string): string {
+  const years = new Set(first.match(YEAR));
+  const [year] = years;
+  if (years.size !== 1 || YEAR.test(own) || !/^(?:how (?:much|many)|what (?:was|were|did))\b/i.test(own)) return own;
+  return own.replace(/\?$/, ` in ${year}?`);
+}
+
+/**
+ * The questions that one sentence asks, each made whole: "What was carried, and was that more than the year before?" A part that says "it" is completed from the
+ * part before; words that say where to look, and a year that the first part names, hold for all parts. One question comes back as it is.
+ */
+export function planQuestions(text: string): string[] {
+  const plain = text.trim().replace(/[?\s]+$/, '');
+  const where = WHERE.exec(plain)?.[1] ?? '';
+  const body = where === '' ? plain : plain.slice(plain.indexOf(',', where.length) + 1).trim();
+  const pieces = body.split(BETWEEN).flatMap((piece) => splitThings(piece.trim()));
+  const asked = pieces.filter((piece) => piece.split(/\s+/).length >= 2 && OPENS.test(piece));
+  if (asked.length < 2 || asked.length !== pieces.length || asked.length > MOST_PARTS) return [text.trim()];
+  const whole: string[] = [];
+  for (const piece of asked) {
+    const [first] = whole;
+    const own = `${piece.charAt(0).toUpperCase()}${piece.slice(1)}?`;
+    if (first === undefined) whole.push(own);
+    else if (PRONOUN.test(piece) && where === '') whole.push(completeQuestion(own, { question: first, said: [] }));
+    else whole.push(inYearOf(first, own));
+  }
+  return where === ''
+    ? whole
+    : whole.map((question) => `${where}, ${question.charAt(0).toLowerCase()}${question.slice(1)}`);
+}

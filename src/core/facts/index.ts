@@ -1,0 +1,1 @@
+export { FACT_FIELDS, statedFacts, type FactField } from './statedFacts';

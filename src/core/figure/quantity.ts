@@ -1,0 +1,74 @@
+import Big from 'big.js';
+import { findNumbers, type Language } from '../text';
+import type { TableCell } from '../source';
+
+/** A figure as it is printed, with what it is worth. `value` is plain decimal notation without the scale; `scale` a power of ten. */
+export interface Quantity {
+  readonly text: string;
+  readonly value: string;
+  readonly unit: string | null;
+  readonly scale: number;
+}
+
+/** Units that are counted in the plural; yen and signs of measure are not. */
+const COUNTED =
+  /^(?:crown|dollar|euro|pound|franc|mark|day|hour|month|year|minute|second|person|passenger|page|share|week|journey|tonne|metre)$/;
+const SCALES: Readonly<Record<number, string>> = { 1000: 'thousand', 1_000_000: 'million', 1_000_000_000: 'billion' };
+
+/** What a cell holds; null for words, and for a dash. */
+export function cellQuantity({ text, value, unit, scale }: TableCell): Quantity | null {
+  return value === null ? null : { text, value: new Big(value).toFixed(), unit, scale };
+}
+
+/** The figure that stands at `[start, end)` of a text; null where no number is found there. */
+export function quantityAt(text: string, start: number, end: number, language: Language): Quantity | null {
+  const found = findNumbers(text, language).find((one) => one.start < end && start < one.end);
+  if (found === undefined) return null;
+  return {
+    text: text.slice(found.start, found.end),
+    value: new Big(found.value).div(found.scale).toFixed(),
+    unit: found.unit,
+    scale: found.scale,
+  };
+}
+
+/** What it is worth, the scale multiplied in. */
+export function worth({ value, scale }: Quantity): Big {
+  return new Big(value).times(scale);
+}
+
+/** Digits behind the decimal point as printed. */
+export function decimalsOf({ value, text }: Quantity): number {
+  const printed = /[.,](\d{1,2})(?!\d)[^\d]*$/.exec(text)?.[1]?.length ?? 0;
+  return Math.max(printed, value.split('.')[1]?.length ?? 0);
+}
+
+/** A plain number as it is printed: thousands set apart, a true minus sign. */
+export function printNumber(value: Big, decimals: number): string {
+  const [whole = '0', part] = value.abs().toFixed(decimals).split('.');
+  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, ',');
+  return `${value.lt(0) ? '−' : ''}${grouped}${part === undefined ? '' : `.${part}`}`;
+}
+
+/** A unit and scale behind a number: "thousand crowns", "%", "days". */
+export function measureWords(unit: string | null, scale: number, many: boolean): string {
+  const words = [scale === 1 ? '' : (SCALES[scale] ?? `× ${scale}`)];
+  if (unit !== null) words.push(many && COUNTED.test(unit) ? `${unit}s` : unit);
+  return words.filter((word) => word !== '').join(' ');
+}
+
+/** A figure as it is said: as printed, with its scale and unit ("31,200 thousand crowns", "12.5%"). */
+export function sayQuantity({ text, value, unit, scale }: Quantity): string {
+  if (unit === '%') return /%|per cent|prozent/i.test(text) ? text : `${text} %`;
+  const scaled = scale !== 1 && new RegExp(SCALES[scale] ?? '^$', 'i').test(text) ? 1 : scale;
+  const named = /[$€£¥]|\p{L}/u.test(text.replace(/thousand|million|billion/gi, ''));
+  return `${text} ${measureWords(named ? null : unit, scaled, !new Big(value).abs().eq(1))}`.trim();
+}
+
+/** True when two figures say the same as far as the coarser is printed: 13.6 million and 13,620 thousand. */
+export function agree(one: Quantity, two: Quantity): boolean {
+  const step = (quantity: Quantity): Big => new Big(10).pow(-decimalsOf(quantity)).times(quantity.scale);
+  const [a, b] = [step(one), step(two)];
+  const coarser = a.gt(b) ? a : b;
+  return worth(one).minus(worth(two)).abs().lte(coarser.div(2));
+}

@@ -1,0 +1,2 @@
+export { outcomeOf, rightPages, type KnownQuestion, type Outcome } from './outcome';
+export { scoreOf, type Score, type Share } from './score';
