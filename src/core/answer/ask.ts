@@ -3,7 +3,7 @@ import { searchPassages, sectionOf, textOfSpans, unitsOfPassage, type Hit, type 
 import type { Span } from '../source';
 import { standingOf } from './standing';
 import { answerFrom, BUILT_IN } from './builtIn';
-import { analyseQuestion, type Question } from './question';
+import { analyseQuestion, kindOf, type Question } from './question';
 import { toldApart } from './apart';
 import { changeAnswer } from './change';
 import { gatherEvidence } from './evidence';
@@ -139,15 +139,36 @@ function interleave(searches: readonly Search[]): FoundPassage[] {
   return [...taken.values()].slice(0, SHOWN);
 }
 
+/** What a part asks for, short enough to stand behind its answer: "rent" of "What is the rent of the lease?" */
+function shortly(question: string): string {
+  const plain = question.replace(/[?\s]+$/, '').replace(/^(?:in|under|for|on) [^,]+, /i, '');
+  const thing =
+    /^(?:what|which) (?:is|are|was|were) (?:the |its |their )?(?<thing>.+?)(?: (?:of|in|for|under|by) .*)?$/i.exec(
+      plain,
+    );
+  return thing?.groups?.['thing'] ?? plain;
+}
+
+/** A part's claims: all where they are sides, items or operands; the first where the rest only come near. */
+function claimsOf({ drafted, question }: Part, alone: boolean): readonly DraftClaim[] {
+  const whole = alone || drafted.conflicts.length > 0 || drafted.lines !== undefined || kindOf(question) === 'list';
+  return whole ? drafted.claims : drafted.claims.slice(0, 1);
+}
+
 /** The answers to the parts of one question as one: each part's headline, all claims in their order, and what nothing answers. */
 function joined(parts: readonly Part[]): ReaderAnswer {
   const claims: DraftClaim[] = [];
   const conflicts: number[][] = [];
-  for (const { drafted } of parts) {
-    conflicts.push(...drafted.conflicts.map((group) => group.map((at) => at + claims.length)));
-    claims.push(...drafted.claims);
+  const alone = parts.length === 1;
+  for (const part of parts) {
+    conflicts.push(...part.drafted.conflicts.map((group) => group.map((at) => at + claims.length)));
+    claims.push(...claimsOf(part, alone));
   }
-  const lines = parts.flatMap(({ drafted }) => drafted.lines ?? drafted.headline ?? []);
+  const lines = parts.flatMap(({ question, drafted }) => {
+    if (drafted.lines !== undefined || drafted.headline === null || alone)
+      return drafted.lines ?? drafted.headline ?? [];
+    return `${drafted.headline} (${shortly(question)})`;
+  });
   return {
     headline: lines.length === 0 ? null : lines.join('; '),
     ...(lines.length > 1 ? { lines } : {}),

@@ -80,14 +80,15 @@ function supposed(text: string): 'up' | 'down' | null {
     : null;
 }
 
-function headline(question: Question, change: Change, from: string, to: string): string {
+/** How it moved, and from what to what: a line each. */
+function lines(question: Question, change: Change, from: string, to: string): string[] {
   const size = change.percent === null ? change.difference : `${change.difference} (${change.percent})`;
   const moved = change.direction === 'same' ? 'Unchanged' : `${WAYS[change.direction]} by ${size}`;
   const yesNo = question.kind === 'yes-no' || /:\s*(?:was|were|is|are|did|has|have)\b/i.test(question.text);
   const asked = yesNo ? supposed(question.text.replace(/^.*:\s*/, '')) : null;
   const verdict = asked === null ? '' : asked === change.direction ? 'Yes: ' : 'No: ';
   const plain = verdict === '' ? moved : moved.charAt(0).toLowerCase() + moved.slice(1);
-  return `${verdict}${plain}, from ${from} to ${to}`;
+  return [`${verdict}${plain}`, `from ${from} to ${to}`];
 }
 
 /**
@@ -116,13 +117,10 @@ export function changeAnswer(evidence: readonly Evidence[], question: Question):
     const change = from === null || to === null ? null : changeOf(from, to);
     if (change === null || from === null || to === null) continue;
     const [first, second] = compared;
+    const told = lines(question, change, `${sayQuantity(from)} (${first.said})`, `${sayQuantity(to)} (${second.said})`);
     return {
-      headline: headline(
-        question,
-        change,
-        `${sayQuantity(from)} (${first.said})`,
-        `${sayQuantity(to)} (${second.said})`,
-      ),
+      headline: told.join(', '),
+      lines: told,
       claims: [{ text: from.citation.quote, citations: [to.citation, from.citation] }],
       calculations: [
         {

@@ -1,9 +1,9 @@
 import { agree, cellQuantity, quantityAt, sayQuantity, worth, type Quantity } from '../figure';
 import { statedFacts } from '../facts';
-import { sectionOf, termNumber, termSet, unitsOfPassage } from '../search';
-import type { Table, TableRow } from '../source';
-import { findDates, oneLine } from '../text';
-import { isDraft, type Evidence } from './evidence';
+import { isDraft, sectionOf, termNumber, termSet, unitsOfPassage } from '../search';
+import type { Heads, Table, TableRow } from '../source';
+import { findDates, oneLine, sayDate, type Language } from '../text';
+import type { Evidence } from './evidence';
 import { closestMention } from './headline';
 import { spanOfColumn, type Span } from './period';
 import type { Question } from './question';
@@ -73,16 +73,32 @@ interface NamedCell {
   readonly value: Quantity;
 }
 
+/** Terms of labels and heads; tables are immutable, so each is taken apart once. */
+const labels = new WeakMap<TableRow, ReadonlySet<string>>();
+const heads = new WeakMap<Heads, ReadonlySet<string>>();
+
+function labelTerms(row: TableRow, language: Language): ReadonlySet<string> {
+  const terms = labels.get(row) ?? termSet(row.path.at(-1) ?? '', language);
+  labels.set(row, terms);
+  return terms;
+}
+
+function headTerms(column: Heads, language: Language): ReadonlySet<string> {
+  const terms = heads.get(column) ?? termSet(column.path.join(' '), language);
+  heads.set(column, terms);
+  return terms;
+}
+
 /** Cells of rows with these words for a label and nothing more, in the column of a period. */
 function rowsNamed(source: AskedSource, label: ReadonlySet<string>, period: string, span: Span): NamedCell[] {
   const { language } = source.segment;
   return source.tables.flatMap((table) => {
     const column = table.columns.findIndex(
-      (one, at) => termSet(one.path.join(' '), language).has(period) && spanOfColumn(table, at) === span,
+      (one, at) => headTerms(one, language).has(period) && spanOfColumn(table, at) === span,
     );
     if (column < 0) return [];
     return table.rows.flatMap((row) => {
-      const own = termSet(row.path.at(-1) ?? '', language);
+      const own = labelTerms(row, language);
       const cell = row.cells[column];
       const value = cell == null ? null : cellQuantity(cell);
       const same = own.size === label.size && [...own].every((term) => label.has(term));
@@ -161,6 +177,18 @@ function squeezed(text: string): string {
     .trim();
 }
 
+/** Words, as search terms, that a document which changes another holds. */
+const AMENDMENT_TERMS = ['amend', 'amendment', 'supersed', 'replac', 'vari', 'nachtrag', 'anderung'];
+
+/** True for a document that says it changes or replaces another, or is called an amendment. */
+function isAmending(source: AskedSource): boolean {
+  if (!AMENDMENT_TERMS.some((term) => termNumber(source.segment, term) >= 0)) return false;
+  return (
+    /\bamend|addendum|variation|nachtrag|änderung/i.test(source.name) ||
+    statedFacts(source).some(({ field, value }) => field === 'amends' || (field === 'kind' && value === 'amendment'))
+  );
+}
+
 /** A sentence of another document that changes the clause of the best one: it names the clause, and words that it replaces stand there. */
 function amendment(best: Evidence, sources: readonly AskedSource[], question: Question): Side | null {
   const words = squeezed(best.text);
@@ -228,8 +256,9 @@ export function sidesOf(
   const before = amended(best, evidence);
   if (before !== null) return [{ ...own, said: newWords(best.text) ?? own.said, amends: true }, before];
   const near = evidence.filter((one) => one === best || comesNear(one, best));
-  for (const one of near) {
-    const change = amendment(one, sources, question);
+  const amending = sources.filter(isAmending);
+  for (const one of amending.length === 0 ? [] : near) {
+    const change = amendment(one, amending, question);
     if (change === null) continue;
     const original =
       one === best
@@ -274,6 +303,6 @@ export function saySides(sides: readonly Side[]): string[] {
     const date = dates[at] ?? null;
     const later = at === 0 && sides.length === 2 && date !== null && dates[1] != null && date > dates[1];
     const how = amends ? 'amended, ' : later ? 'later, ' : isDraft(source.name) ? 'draft, ' : '';
-    return `${said} (${how}${nameOf(source)}${date === null || nameOf(source).includes(date) ? '' : `, ${date}`})`;
+    return `${said} (${how}${nameOf(source)}${date === null || nameOf(source).includes(date) ? '' : `, ${sayDate(date)}`})`;
   });
 }

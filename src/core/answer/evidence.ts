@@ -1,8 +1,9 @@
 import { statedFacts } from '../facts';
-import { tokenize, type Language } from '../text';
+import { tokensOf, type Language } from '../text';
 import {
   equivalentsAmong,
   inverseFrequency,
+  isDraft,
   sectionOf,
   termSet,
   termsOf,
@@ -65,17 +66,30 @@ class TermWeights {
     this.total = this.weights.reduce((sum, { worth }) => sum + worth, 0) || 1;
   }
 
-  /** Share of the question's weight that a set of terms holds. */
-  share(terms: ReadonlySet<string>): number {
+  /** Share of the question's weight that sets of terms hold together. */
+  share(...sets: readonly ReadonlySet<string>[]): number {
+    const there = (term: string): boolean => sets.some((set) => set.has(term));
     let sum = 0;
     for (const { term, worth, equivalents } of this.weights) {
-      if (terms.has(term)) sum += worth;
+      if (there(term)) sum += worth;
       else {
-        const best = equivalents.reduce((most, one) => (one.share > most && terms.has(one.term) ? one.share : most), 0);
+        const best = equivalents.reduce((most, one) => (one.share > most && there(one.term) ? one.share : most), 0);
         sum += EQUIVALENT_SHARE * best * worth;
       }
     }
     return sum / this.total;
+  }
+
+  /** Share of some of the terms, each alike, that a set holds, equivalents counting as the term; 1 of none. */
+  met(asked: readonly string[], ...sets: readonly ReadonlySet<string>[]): number {
+    const terms = { has: (term: string) => sets.some((set) => set.has(term)) };
+    const wanted = this.weights.filter(({ term }) => asked.includes(term));
+    if (wanted.length === 0) return 1;
+    const there = wanted.filter(
+      ({ term, equivalents }) =>
+        terms.has(term) || equivalents.some((one) => one.loose !== true && terms.has(one.term)),
+    );
+    return there.length / wanted.length;
   }
 
   readonly has = (term: string): boolean => this.asked.has(term);
@@ -87,7 +101,7 @@ function union(...sets: readonly ReadonlySet<string>[]): Set<string> {
 
 function formShare(text: string, words: readonly string[]): number {
   if (words.length === 0) return 0;
-  const own = new Set(tokenize(text).map((token) => token.word));
+  const own = new Set(tokensOf(text).map((token) => token.word));
   return words.filter((word) => own.has(word)).length / words.length;
 }
 
@@ -136,11 +150,6 @@ const FORECAST =
 
 const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|ohne)\b|n['’]t\b|ない|ません/i;
 
-/** True for the name of a draft. */
-export function isDraft(name: string): boolean {
-  return /\bdraft|\bentwurf|草案/i.test(name);
-}
-
 /** The words a unit stands under: its section's own heading, and the run-in head before it. */
 function headOver(source: AskedSource, units: readonly UnitText[], index: number): string {
   const section = units[index]?.unit.section ?? -1;
@@ -153,14 +162,16 @@ function headOver(source: AskedSource, units: readonly UnitText[], index: number
   return own;
 }
 
-/** The years a document says it is of, as search terms. */
-function periodTerms(source: AskedSource): Set<string> {
+/** The periods a document says it is of. */
+function periodsOf(source: AskedSource): string {
   const told = statedFacts(source).filter((fact) => fact.field === 'period');
-  return termSet(told.map((fact) => fact.value).join(' '), source.segment.language);
+  return told.map((fact) => fact.value).join(' ');
 }
 
 class Measure {
   private readonly weights: TermWeights;
+  /** Terms of headings and names, which many units stand under. */
+  private readonly known = new Map<string, ReadonlySet<string>>();
 
   constructor(
     private readonly question: Question,
@@ -175,25 +186,25 @@ class Measure {
     const { language } = source.segment;
     const units = unitsOfPassage(source, hit.passage);
     const sets = units.map((unit) => termSet(unit.text, language));
-    const heading = termSet(sectionOf(source, units.at(-1)?.unit.section ?? -1), language);
-    const heads = units.map((_, index) => this.weights.share(termSet(headOver(source, units, index), language)));
-    const surroundings = union(...sets, heading, termSet(source.name, language), periodTerms(source));
-    const whole = this.weights.share(union(...sets, heading));
+    const heading = this.termsOnce(sectionOf(source, units.at(-1)?.unit.section ?? -1), language);
+    const heads = units.map((_, index) => this.termsOnce(headOver(source, units, index), language));
+    const surroundings = union(...sets, heading, this.termsOnce(`${source.name} ${periodsOf(source)}`, language));
+    const whole = this.weights.share(...sets, heading);
     return units.map(({ unit, text }, index) => {
       const own = sets[index] as Set<string>;
       const lead = sets[leadOf(units, index)] ?? own;
-      const near = union(own, sets[index - 1] ?? own, sets[index + 1] ?? own, heading);
       const row = unit.kind === 'row' ? tableRowAt(source.tables, unit.spans) : null;
       const over = row === null ? null : rowTerms(row, language);
       const headed = over === null ? own : union(own, over.path, over.caption, over.heads);
       const features: Features = {
         ...this.unit(text, unit.kind, language),
-        headed: heads[index] as number,
+        headed: this.weights.share(heads[index] ?? own),
         draft: isDraft(source.name) && !isDraft(this.question.text) ? 1 : 0,
         forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.question.forms),
         covered: this.weights.share(own),
-        led: this.weights.share(union(headed, lead)),
-        around: this.weights.share(near),
+        led: this.weights.share(headed, lead),
+        focus: this.weights.met(this.question.focus, headed, lead, heads[index] ?? own),
+        around: this.weights.share(own, sets[index - 1] ?? own, sets[index + 1] ?? own, heading),
         whole,
         label: over === null ? 0 : this.label(over, headed),
         period: periodShare(this.question.periods, headed, surroundings) * this.spanShare(row, text, language),
@@ -202,6 +213,13 @@ class Measure {
       };
       return { source, hit, rank, index, text, unit, row, score: weigh(features), features };
     });
+  }
+
+  private termsOnce(text: string, language: Language): ReadonlySet<string> {
+    const key = `${language} ${text}`;
+    const terms = this.known.get(key) ?? termSet(text, language);
+    this.known.set(key, terms);
+    return terms;
   }
 
   /** How far a row is the one asked for: by the share of its label that is asked, and of the question that it and its heads hold. */

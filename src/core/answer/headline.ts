@@ -1,5 +1,5 @@
 import type { TableCell } from '../source';
-import { oneLine, tokenize } from '../text';
+import { oneLine, tokensOf } from '../text';
 import { termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
@@ -10,6 +10,11 @@ import { sayCell } from './tableRows';
 
 const LONGEST = 160;
 
+/** Words before a value that make it a limit or an interval, which is what is mostly asked for. */
+const LIMITING =
+  /\b(?:every|within|at least|at most|up to|not (?:more|less|fewer|later|earlier|exceeding) than|at intervals? of(?: not more than)?|not exceeding|for|after|of)\s*$/i;
+/** Words that "years old" behind a value counts as: the age of a thing is seldom what is asked. */
+const AGED = 8;
 /** Words that a comma counts as, between a value and the words it may belong to. */
 const CLAUSE_APART = 3;
 
@@ -18,7 +23,7 @@ export function closestMention(evidence: Evidence, question: Question): string |
   const { language } = evidence.source.segment;
   const mentions = freshMentions(evidence.text, question, language);
   if (mentions.length === 0) return null;
-  const tokens = tokenize(evidence.text);
+  const tokens = tokensOf(evidence.text);
   const subject = question.subject
     .map((one) => one.term)
     .filter((term) => !question.periods.includes(term) && !/^(?:19|20)\d\d$/.test(term));
@@ -33,11 +38,15 @@ export function closestMention(evidence: Evidence, question: Question): string |
       const [from, to] = [tokens[Math.min(hit, at)]?.end ?? 0, tokens[Math.max(hit, at)]?.start ?? 0];
       return CLAUSE_APART * (evidence.text.slice(from, to).match(/[,;:](?=\s)/g)?.length ?? 0);
     };
-    return Math.min(...hits.map((hit) => (hit < at ? at - hit : 1.3 * (hit - at)) + apart(hit)), 1000);
+    const hedge = LIMITING.test(evidence.text.slice(0, start).slice(-40)) ? -2 : 0;
+    return hedge + Math.min(...hits.map((hit) => (hit < at ? at - hit : 1.3 * (hit - at)) + apart(hit)), 1000);
   };
   const asked = new Set(question.values.map((value) => value.slice(1)));
   const fresh = mentions.filter((one) => !asked.has(evidence.text.slice(one.start, one.end).replace(/,/g, '')));
-  const [best] = [...(fresh.length > 0 ? fresh : mentions)].sort((a, b) => distance(a.start) - distance(b.start));
+  const aged = (end: number): number => (/^\s*(?:old|of age)\b/i.test(evidence.text.slice(end)) ? AGED : 0);
+  const [best] = [...(fresh.length > 0 ? fresh : mentions)].sort(
+    (a, b) => distance(a.start) + aged(a.end) - distance(b.start) - aged(b.end),
+  );
   if (best === undefined) return null;
   // Contracts say a sum in words and again in figures: "two hundred crowns (200)".
   const again = /^\s*\(\s?\d[\d,.]*\s?\)/.exec(evidence.text.slice(best.end))?.[0] ?? '';

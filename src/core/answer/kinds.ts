@@ -1,4 +1,4 @@
-import { findDates, findNumbers, tokenize, type Language } from '../text';
+import { datesOf, numbersOf, tokenize, tokensOf, type Language, type NumberMention } from '../text';
 import { termsOf } from '../search';
 import type { Question } from './question';
 import type { AnswerKind } from './types';
@@ -29,11 +29,14 @@ const REFERENCE =
 const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*\.?\s+\p{Lu}|\(?\d{1,2}[.)]\s)/u;
 
 /** Numbers that count or measure something: no clause, page or list number. */
-function measuredNumbers(text: string, language: Language): ReturnType<typeof findNumbers> {
+function measuredNumbers(text: string, language: Language): NumberMention[] {
   const listed = LIST_NUMBER.exec(text)?.[0].length ?? 0;
-  return findNumbers(text, language).filter(
+  const dates = datesOf(text);
+  const inDate = (start: number, end: number): boolean => dates.some((date) => date.start < end && start < date.end);
+  return numbersOf(text, language).filter(
     ({ start, end, unit }) =>
       !/^\s*(?:o['’]clock|[ap]\.?m\b|uhr\b)/i.test(text.slice(end, end + 10)) &&
+      !inDate(start, end) &&
       (unit !== null || !REFERENCE.test(text.slice(Math.max(0, start - 16), start))) &&
       start >= listed - 1,
   );
@@ -43,8 +46,8 @@ function measuredNumbers(text: string, language: Language): ReturnType<typeof fi
 function kindMentions(text: string, kind: AnswerKind, language: Language): Mention[] {
   switch (kind) {
     case 'date': {
-      const dates = findDates(text);
-      if (dates.length > 0) return dates;
+      const dates = datesOf(text);
+      if (dates.length > 0) return [...dates];
       const years = ranges(text, YEAR);
       return years.length > 0 ? years : ranges(text, DEADLINE);
     }
@@ -90,7 +93,7 @@ export function kindNearness(
   language: Language,
 ): number {
   if (mentions.length === 0) return 0;
-  const tokens = tokenize(text);
+  const tokens = tokensOf(text);
   const asked = tokens.flatMap((token, at) =>
     termsOf(token.word, language).some((one) => isAsked(one.term)) ? [at] : [],
   );

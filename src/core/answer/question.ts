@@ -18,6 +18,8 @@ export interface Question {
   readonly values: readonly string[];
   /** Those of the values that are years or dates, as search terms. */
   readonly periods: readonly string[];
+  /** Those of the subject that say which of a thing's properties is asked: "telephone" of "the telephone number of the Harbour Master"; none when its shape does not tell. */
+  readonly focus: readonly string[];
   /** Every word of the question, folded. */
   readonly spoken: ReadonlySet<string>;
 }
@@ -110,6 +112,23 @@ export function kindOf(question: string): AnswerKind {
   return KINDS.find(([pattern]) => pattern.test(question.trim()))?.[1] ?? 'passage';
 }
 
+/** Where a question of a known shape names the property it asks for. */
+const FOCUS: readonly RegExp[] = [
+  /^(?:what|which|how (?:large|high|much|long)) (?:is|are|was|were) (?:the |its |their |an? )?(?<focus>[^,?]{2,50}?) (?:of|for|in|at|on|under|between|to)\b/i,
+  /^how (?<focus>\w+) (?:is|are|was|were|does|do|did|must|may|can)\b/i,
+  /^who (?:\w+ly )?(?<focus>\w{3,}(?:s|ed))\b/i,
+  /^(?:in (?:which|what) \w+|when|where|by whom|why) (?:is|are|was|were|has|have) .{2,80}? (?<focus>\w+(?:ed|en|t))\s*\??$/i,
+  /^(?:what|which) (?<focus>\w{3,}) (?:does|do|did|is|are|was|were|has|have|must|may|shall|will)\b/i,
+];
+
+/** The words of a question's property, as terms of its subject. */
+function focusOf(text: string, subject: readonly QueryTerm[], language: Language): string[] {
+  const words = FOCUS.flatMap((shape) => shape.exec(text.trim())?.groups?.['focus'] ?? [])[0];
+  if (words === undefined) return [];
+  const own = new Set(termsOf(words, language).map((one) => one.term));
+  return subject.map((one) => one.term).filter((term) => own.has(term));
+}
+
 /** What words count that only say which document is meant. */
 const NAMING_WEIGHT = 0.1;
 
@@ -139,12 +158,14 @@ export function analyseQuestion(
     weight,
     equivalents: equivalentsOf(term, language, neighbours),
   }));
-  const subject = terms.filter((one) => one.weight > SCAFFOLD_WEIGHT);
+  const weighty = terms.filter((one) => one.weight > SCAFFOLD_WEIGHT);
+  const subject = weighty.length > 0 ? weighty : terms;
   return {
     text,
     kind: kindOf(text),
     terms,
-    subject: subject.length > 0 ? subject : terms,
+    subject,
+    focus: focusOf(text, subject, language),
     forms,
     words,
     phrases,

@@ -1,6 +1,6 @@
 import { statedFacts } from '../facts';
 import { oneLine, tokenize } from '../text';
-import { isStopword, termNumber, termsOf, unitsOfPassage } from '../search';
+import { isDraft, isStopword, termNumber, termsOf, unitsOfPassage } from '../search';
 import type { AskedSource } from './types';
 
 /** The documents that a question is put to, and what in the question named them. */
@@ -122,6 +122,18 @@ function byKind(
   return null;
 }
 
+/** A draft and what was signed, when a question speaks of both: the documents whose names are alike but for that word. */
+function draftAndSigned(sources: readonly AskedSource[], question: string): AskedSource[] {
+  if (!/\bdraft/i.test(question) || !/\b(?:signed|final|agreed|executed|in force|concluded)\b/i.test(question))
+    return [];
+  for (const draft of sources.filter(({ name }) => isDraft(name))) {
+    const words = nameWords(draft).filter((word) => !isDraft(word));
+    const signed = sources.find((source) => source !== draft && nameWords(source).join(' ') === words.join(' '));
+    if (signed !== undefined) return [signed, draft];
+  }
+  return [];
+}
+
 /**
  * The documents a question means: those it names, those of the kind it names, or those that alone hold a party or thing it names. With few documents, or when
  * nothing sets some apart, all.
@@ -133,6 +145,11 @@ export function scopeOf(question: string, sources: readonly AskedSource[]): Scop
   if (named.length > 0) {
     const names = named.map(({ name }) => nameOf(name));
     return { sources: named, named: names, words: names, strict: true, apart: named.length > 1 };
+  }
+  const both = draftAndSigned(sources, question);
+  if (both.length > 1) {
+    const names = both.map(({ name }) => nameOf(name));
+    return { sources: both, named: names, words: ['draft', 'signed', 'final', 'agreed'], strict: false, apart: true };
   }
   const kind = byKind(sources, question);
   if (kind !== null && (kind.of.length < sources.length || kind.many)) {

@@ -30,6 +30,8 @@ export interface Features {
   readonly headed: number;
   /** The unit tells what is expected, which was not asked. */
   readonly forecast: number;
+  /** Share of the words of the property asked for that the unit holds, with its heads; 1 when the question's shape does not tell the property. */
+  readonly focus: number;
   /** The document is a draft, which was not asked for. */
   readonly draft: number;
   /** The question says "not" or the like, and so does the unit. */
@@ -64,6 +66,7 @@ export const WEIGHTS: Readonly<Record<keyof Features, number>> = {
   note: -0.15,
   headed: 0.85,
   forecast: -0.68,
+  focus: 0.1,
   draft: -0.79,
   negation: 0.61,
   heading: -0.36,

@@ -68,6 +68,7 @@ memory RAM
 program application software
 person people
 renew renewal extend extension
+rent rental
 responsible accountable liable liability
 explain describe
 half 50

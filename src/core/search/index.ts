@@ -1,6 +1,6 @@
 export { type PassageOptions, type Unit } from './passages';
 export { SegmentBuilder, segmentFingerprint, termNumber, type Segment } from './segment';
-export { sectionOf, textOfSpans, unitsOfPassage, type ShelfSource, type UnitText } from './shelf';
+export { isDraft, sectionOf, textOfSpans, unitsOfPassage, type ShelfSource, type UnitText } from './shelf';
 export {
   documentFrequency,
   equivalentsAmong,

@@ -1,6 +1,6 @@
-import { tokenize, type Language } from '../text';
+import { tokensOf, type Language } from '../text';
 import type { ShelfSource } from './shelf';
-import { unitsOfPassage } from './shelf';
+import { isDraft, unitsOfPassage } from './shelf';
 import type { Equivalent } from './equivalents';
 import { termNumber, type Segment } from './segment';
 import { termsOfTokens } from './terms';
@@ -28,6 +28,8 @@ const LOOKED_AT = 60;
 const NEAR = 6;
 /** Part of its score that a page of contents or an index keeps. */
 const CONTENTS_SHARE = 0.35;
+/** Part of its score that a passage of a draft keeps, so that what was agreed comes before it. */
+const DRAFT_SHARE = 0.95;
 /** Of the first ten, how many may come from one document while others have hits too. */
 const QUOTA = 7;
 
@@ -137,7 +139,7 @@ function nearness(hit: Hit, terms: readonly WeighedTerm[], language: Language): 
     terms.flatMap(({ variants }, index) => variants.map(({ term }) => [term, index] as const).reverse()),
   );
   const seen: { index: number; position: number }[] = [];
-  for (const { term, position } of termsOfTokens(tokenize(units.map((unit) => unit.text).join('\n')), language)) {
+  for (const { term, position } of termsOfTokens(tokensOf(units.map((unit) => unit.text).join('\n')), language)) {
     const index = wanted.get(term);
     if (index !== undefined) seen.push({ index, position });
   }
@@ -162,13 +164,13 @@ function nearness(hit: Hit, terms: readonly WeighedTerm[], language: Language): 
 /** Share of words that passages of two documents have in common from which on they say the same. */
 const TWINS = 0.75;
 /** Passages saying the same as a better one that are given besides, at most. */
-const MOST_TWINS = 12;
+const MOST_TWINS = 6;
 
 function wordsOf(hit: Hit): ReadonlySet<string> {
   const text = unitsOfPassage(hit.source, hit.passage)
     .map((unit) => unit.text)
     .join('\n');
-  return new Set(tokenize(text).map((token) => token.word));
+  return new Set(tokensOf(text).map((token) => token.word));
 }
 
 /** True when two passages hold nearly the same words (Jaccard). */
@@ -224,7 +226,7 @@ export function searchPassages(sources: readonly ShelfSource[], query: readonly 
   }
   const near = best(hits, LOOKED_AT).map((hit) => ({
     ...hit,
-    score: nearness(hit, terms, hit.source.segment.language),
+    score: nearness(hit, terms, hit.source.segment.language) * (isDraft(hit.source.name) ? DRAFT_SHARE : 1),
   }));
   return withQuota(best(near, LOOKED_AT), count);
 }

@@ -15,6 +15,11 @@ export interface ShelfSource {
   page(number: number): PageText | null;
 }
 
+/** True for the name of a draft: what was agreed comes before it. */
+export function isDraft(name: string): boolean {
+  return /\bdraft|\bentwurf|草案/i.test(name);
+}
+
 /** Canonical text of spans, a line break between pages; the marks of footnotes are left out. */
 export function textOfSpans(source: ShelfSource, spans: readonly Span[]): string {
   return spans

@@ -1,4 +1,4 @@
-import { findDates, findNumbers, isIdeographic, stemWord, tokenize, type Language, type Token } from '../text';
+import { datesOf, isIdeographic, numbersOf, stemWord, tokensOf, type Language, type Token } from '../text';
 
 /** Words that carry no subject in any question or passage; they are neither indexed nor asked for. */
 const STOPWORDS = new Set(
@@ -56,10 +56,10 @@ function compoundTerms(text: string): string[] {
 export function valueTerms(text: string, language: Language): string[] {
   const compounds = /[-_/.]/.test(text) ? compoundTerms(text) : [];
   if (!HAS_VALUE.test(text)) return compounds;
-  const values = findNumbers(text, language)
+  const values = numbersOf(text, language)
     .filter((one) => one.value.length > 1)
     .map((one) => `#${one.value}`);
-  return [...compounds, ...values, ...findDates(text).map((one) => `@${one.value}`)];
+  return [...compounds, ...values, ...datesOf(text).map((one) => `@${one.value}`)];
 }
 
 /** Every term of a text: its stems, and its numbers, dates and compound names. */
@@ -68,5 +68,5 @@ export function termSet(text: string, language: Language): Set<string> {
 }
 
 export function termsOf(text: string, language: Language): Term[] {
-  return termsOfTokens(tokenize(text), language);
+  return termsOfTokens(tokensOf(text), language);
 }

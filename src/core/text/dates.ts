@@ -51,6 +51,15 @@ function monthNumber(text: string): number | null {
   return number !== undefined && number >= 1 && number <= 12 ? number : null;
 }
 
+const NAMES = 'January February March April May June July August September October November December'.split(' ');
+
+/** A date's value as people write it: "31 March 2025", "March 2025"; what names no month stays as it is. */
+export function sayDate(value: string): string {
+  const [year = '', month, day] = value.split('-');
+  const name = month === undefined ? undefined : NAMES[Number(month) - 1];
+  return name === undefined ? value : [day === undefined ? '' : String(Number(day)), name, year].join(' ').trim();
+}
+
 /** All dates in a text that name at least month and year, or day and month (`--03-31`); in order of place. */
 export function findDates(text: string): DateMention[] {
   const found: DateMention[] = [];
