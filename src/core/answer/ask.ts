@@ -1,5 +1,13 @@
 import { citationOf, type QuoteIndex } from '../quote';
-import { searchPassages, sectionOf, textOfSpans, unitsOfPassage, type Hit, type Neighbours } from '../search';
+import {
+  withAliases,
+  searchPassages,
+  sectionOf,
+  textOfSpans,
+  unitsOfPassage,
+  type Hit,
+  type Neighbours,
+} from '../search';
 import type { Span } from '../source';
 import { standingOf } from './standing';
 import { answerFrom, BUILT_IN } from './builtIn';
@@ -80,7 +88,8 @@ export function searchFor(
   neighbours: Neighbours | null = null,
   naming: readonly string[] = [],
 ): Search {
-  const analysed = analyseQuestion(question, sources[0]?.segment.language ?? 'en', neighbours, naming);
+  const own = analyseQuestion(question, sources[0]?.segment.language ?? 'en', neighbours, naming);
+  const analysed = { ...own, terms: withAliases(own.terms, sources), subject: withAliases(own.subject, sources) };
   const hits = searchPassages(sources, analysed.terms, SHOWN);
   return { question: analysed, hits, passages: hits.slice(0, SHOWN).map(passageOf), searches: searchesOf(analysed) };
 }

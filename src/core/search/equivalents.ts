@@ -1,4 +1,4 @@
-import { stemWord, type Language } from '../text';
+import { fold, stemWord, type Language } from '../text';
 import type { Neighbours } from './neighbours';
 
 /**
@@ -185,14 +185,60 @@ school education
 teacher instructor
 `;
 
+/** The same for German texts. */
+const GERMAN_GROUPS = `
+kündigen kündigung beenden beendigung ende enden ablauf
+miete mietzins pacht mietpreis
+vermieter eigentümer verpächter
+mieter pächter
+kosten preis gebühr entgelt betrag
+zahlen zahlung entrichten bezahlen fällig
+frist dauer zeitraum laufzeit
+mindestens wenigstens minimal minimum
+höchstens maximal maximum obergrenze
+umsatz umsatzerlöse erlöse
+gewinn überschuss ergebnis jahresüberschuss
+mitarbeiter beschäftigte arbeitnehmer angestellte personal
+schiff fahrzeug boot
+gegründet gründung gründer entstanden
+speicher arbeitsspeicher ram hauptspeicher
+platz speicherplatz festplattenplatz
+verboten untersagt unzulässig
+erlaubt zulässig gestattet darf
+änderung ändern anpassen geändert
+löschen entfernen gelöscht
+fehler mangel defekt störung
+versicherung versichern versichert
+haftung haften schaden
+strafe bußgeld vertragsstrafe sanktion
+gericht gerichtsstand schiedsgericht
+vertrag vereinbarung abkommen
+bericht gutachten
+unfall zwischenfall
+passagier fahrgast reisender
+gesetz recht verordnung vorschrift
+kaufen erwerb erwerben kauf
+verkaufen verkauf veräußern veräußerung
+jährlich jahr
+mitteilen mitteilung benachrichtigen anzeige melden informieren
+prüfen prüfung kontrolle untersuchen untersuchung
+ordner verzeichnis
+rechner computer system
+lizenz genehmigung erlaubnis zustimmung
+übertragen übertragung abtreten abtretung
+kaution sicherheit bürgschaft
+veröffentlichung release ausgabe
+kennwort passwort
+`;
+
 type Table = ReadonlyMap<string, readonly string[]>;
 
-let table: Table | null = null;
+const tables = new Map<'en' | 'de', Table>();
 
-function build(): Table {
+function build(groups: string, language: 'en' | 'de'): Table {
   const found = new Map<string, string[]>();
-  for (const line of GROUPS.trim().split('\n')) {
-    const stems = [...new Set(line.split(' ').map((word) => stemWord(word.toLowerCase(), 'en')))];
+  for (const line of groups.trim().split('\n')) {
+    const stems = [...new Set(line.split(' ').map((word) => stemWord(fold(word).text, language)))];
     for (const stem of stems) {
       const others = stems.filter((other) => other !== stem);
       found.set(stem, [...new Set([...(found.get(stem) ?? []), ...others])]);
@@ -215,10 +261,12 @@ const NEIGHBOUR_SHARE = 0.6;
 
 /** Search terms that may stand for a term, none of them the term itself: equivalents of the trade, then words used like it. */
 export function equivalentsOf(term: string, language: Language, neighbours: Neighbours | null = null): Equivalent[] {
-  if (language !== 'en' && language !== 'und') return [];
-  table ??= build();
+  const own = language === 'und' ? 'en' : language;
+  if (own !== 'en' && own !== 'de') return [];
+  const table = tables.get(own) ?? build(own === 'en' ? GROUPS : GERMAN_GROUPS, own);
+  tables.set(own, table);
   const trade = table.get(term) ?? [];
-  const used = (neighbours?.of(term) ?? []).filter((one) => !trade.includes(one.term));
+  const used = (own === 'en' ? (neighbours?.of(term) ?? []) : []).filter((one) => !trade.includes(one.term));
   return [
     ...trade.map((one) => ({ term: one, share: TRADE_SHARE })),
     ...used.map(({ term: one, likeness }) => ({ term: one, share: NEIGHBOUR_SHARE * likeness, loose: true })),

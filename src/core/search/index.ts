@@ -1,3 +1,4 @@
+export { withAliases } from './aliases';
 export { type PassageOptions, type Unit } from './passages';
 export { SegmentBuilder, segmentFingerprint, termNumber, type Segment } from './segment';
 export { isDraft, sectionOf, textOfSpans, unitsOfPassage, type ShelfSource, type UnitText } from './shelf';

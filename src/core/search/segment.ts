@@ -1,9 +1,12 @@
 import { sectionPath, textWithoutMarks, type PageText, type Section, type Span } from '../source';
 import type { Language } from '../text';
+import { aliasesIn, type Alias } from './aliases';
 import { DEFAULT_PASSAGES, PassageBuilder, type PassageDraft, type PassageOptions, type Unit } from './passages';
 import { termsOf, valueTerms } from './terms';
 
-export const SEGMENT_VERSION = 7;
+export const SEGMENT_VERSION = 8;
+/** Names of one thing that are kept of a document, at most. */
+const MOST_ALIASES = 400;
 /** Pages that are held for the open passage: more than a passage of one word a page reaches over. */
 const PAGES_HELD = 200;
 const KINDS = ['sentence', 'row', 'heading', 'contents', 'note'] as const;
@@ -18,6 +21,8 @@ export interface Segment {
   /** What it was built with; another fingerprint means building anew. */
   readonly fingerprint: string;
   readonly language: Language;
+  /** Two names of one thing each, as the document introduces them. */
+  readonly aliases: readonly Alias[];
   /** Terms in the order of their code units. */
   readonly vocabulary: readonly string[];
   readonly postingStarts: Uint32Array;
@@ -86,6 +91,7 @@ export class SegmentBuilder {
   private readonly pages = new Map<number, PageText>();
   private readonly sections: Section[] = [];
   private readonly passages: PassageBuilder;
+  private readonly aliases = new Map<string, Alias>();
   private readonly headingTerms = new Map<number, ReadonlyMap<string, number>>();
 
   constructor(
@@ -128,6 +134,7 @@ export class SegmentBuilder {
       version: SEGMENT_VERSION,
       fingerprint: segmentFingerprint(this.options),
       language: this.language,
+      aliases: [...this.aliases.values()],
       vocabulary,
       postingStarts: starts,
       postingPassages: passages,
@@ -154,6 +161,8 @@ export class SegmentBuilder {
     this.passageUnits.push(this.unitKinds.length);
     this.passageSections.push(passage.section);
     const text = passage.units.map((unit) => this.unitText(unit)).join('\n');
+    if (this.aliases.size < MOST_ALIASES)
+      for (const alias of aliasesIn(text)) this.aliases.set(alias.join('\n').toLowerCase(), alias);
     const terms = termsOf(text, this.language);
     this.passageWords.push(Math.min(65_535, terms.length));
     const counts = new Map<string, number>();
