@@ -99,22 +99,27 @@ interface Part {
   readonly question: string;
   readonly drafted: ReaderAnswer;
   readonly search: Search;
+  readonly scope: Scope;
 }
 
 /** How a figure moved, searched for without the words that ask for the move; null when the question asks for none, or none is found. */
-function changeOver(
-  question: string,
-  { sources, words, named, apart }: Scope,
-  neighbours: Neighbours | null,
-): Part | null {
+function changeOver(question: string, scope: Scope, neighbours: Neighbours | null): Part | null {
+  const { sources, words, named, apart } = scope;
   if (!asksChange(question) || (apart && named.length > 1)) return null;
   const search = searchFor(question, sources, neighbours, [...words, ...moveWords(question)]);
   const drafted = changeAnswer(gatherEvidence(sources, search.hits, search.question), search.question);
-  return drafted === null ? null : { question, drafted, search };
+  return drafted === null ? null : { question, drafted, search, scope };
 }
 
-function askPart(question: string, sources: readonly AskedSource[], neighbours: Neighbours | null): Part {
-  const scope = scopeOf(question, sources);
+/** Answers one part; `before` is the scope of the part before it, which holds as long as the part names none of its own. */
+function askPart(
+  question: string,
+  sources: readonly AskedSource[],
+  neighbours: Neighbours | null,
+  before: Scope | null,
+): Part {
+  const own = scopeOf(question, sources);
+  const scope = own.named.length === 0 && before !== null ? { ...before, apart: false } : own;
   const moved = changeOver(question, scope, neighbours);
   if (moved !== null) return moved;
   const search = searchFor(question, scope.sources, neighbours, scope.words);
@@ -123,16 +128,16 @@ function askPart(question: string, sources: readonly AskedSource[], neighbours: 
       const own = searchFor(question, [source], neighbours, scope.words);
       return { source, drafted: answerFrom([source], own.hits, own.question) };
     });
-    return { question, drafted: toldApart(question, answers), search };
+    return { question, drafted: toldApart(question, answers), search, scope };
   }
   const drafted = answerFrom(scope.sources, search.hits, search.question);
   // A name may stand in one document and the answer in another; a document that was named is asked alone.
   if (drafted.headline === null && !scope.strict && scope.sources.length < sources.length) {
     const wide = searchFor(question, sources, neighbours);
-    return { question, drafted: answerFrom(sources, wide.hits, wide.question), search: wide };
+    return { question, drafted: answerFrom(sources, wide.hits, wide.question), search: wide, scope: own };
   }
   const where = scope.named.length === 0 ? [] : [`in ${scope.named.slice(0, 3).join(', ')}`];
-  return { question, drafted, search: { ...search, searches: [...search.searches, ...where] } };
+  return { question, drafted, search: { ...search, searches: [...search.searches, ...where] }, scope };
 }
 
 /** The passages of several searches, the best of each first, then the next of each; none twice. */
@@ -199,7 +204,9 @@ export function askBuiltIn(
   options: AskOptions,
 ): Answer {
   const began = options.now();
-  const parts = planQuestions(question).map((part) => askPart(part, sources, options.neighbours ?? null));
+  const parts: Part[] = [];
+  for (const part of planQuestions(question))
+    parts.push(askPart(part, sources, options.neighbours ?? null, parts.at(-1)?.scope ?? null));
   const drafted = joined(parts);
   const claims = drafted.claims.map((claim) => checkClaim(claim, sources, index));
   return {

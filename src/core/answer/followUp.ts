@@ -24,6 +24,7 @@ const SUBJECTS: readonly RegExp[] = [
   /^(?:how (?:much|many|long|high|large|often)|what|when|where|who|which|why|how)\s+(?:is|are|was|were|will be)\s+(?<thing>(?:the|an?|its|each|every|any)\s.+?)$/i,
   /^(?:is|are|was|were)\s+(?<thing>(?:the|an?)\s.+?)\s+(?:allowed|permitted|required|obliged|liable|due|payable|subject|included|[\p{L}]+ed)\b.*$/iu,
   /^(?:how (?:much|long|often)|when|where|why|how|what)\s+(?:does|do|did|can|may|must|shall|should|will)\s+(?<thing>(?:the|an?|each|every)\s.+?)\s+(?:pay|owe|end|begin|start|expire|hold|have|cost|apply|receive|give|keep|do|make|provide|carry|take|last|run|terminate|commence|amount|report|say|state)\b.*$/i,
+  /^(?:what|which|how many|how much)\s+[\p{L}][\p{L} -]{1,40}?\s+(?:must|shall|may|does|do|did|can|will|should)\s+(?<thing>(?:the|an?|each|every)\s[\p{L}’'-]+(?:\s[\p{L}’'-]+)??)\s+\p{L}+\b.*$/iu,
   /^(?:does|do|did|can|may|must|shall|should|will)\s+(?<thing>(?:the|an?|each|every)\s[\p{L}\p{N}’' -]{2,40}?)\s+(?:pay|owe|end|begin|start|have|apply|cover|include|allow|need|provide|[\p{L}]+)\b.*$/iu,
   /^(?:what|which|how many|how much)\s+(?<thing>[\p{L}][\p{L}\p{N}’' -]{2,60}?)\s+(?:is|are|was|were|does|do|did|has|have|had|can|may|must|shall|should|will)\b.*$/iu,
 ];
@@ -119,7 +120,11 @@ export function completeQuestion(question: string, before: Before): string {
       .trim() === ''
   )
     return inYear(before.question, Number(years[0]));
-  const thing = thingAsked(before.question);
+  // A person or a vessel is meant by name, where one is named.
+  const named = /\b(?:she|he|her|his|him)\b/i.test(part)
+    ? /(?<!^)\b\p{Lu}\p{L}{2,}(?:\s\p{Lu}\p{L}+)*/u.exec(before.question)?.[0]
+    : undefined;
+  const thing = named ?? thingAsked(before.question);
   if (PRONOUN.test(part) && !DETERMINED.test(part)) {
     const stands = thing ?? before.question.trim().replace(/[?\s]+$/, '');
     if (thing === null) return `${capital(part)} (${stands})?`;

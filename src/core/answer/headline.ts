@@ -44,9 +44,12 @@ export function closestMention(evidence: Evidence, question: Question): string |
   const asked = new Set(question.values.map((value) => value.slice(1)));
   const fresh = mentions.filter((one) => !asked.has(evidence.text.slice(one.start, one.end).replace(/,/g, '')));
   const aged = (end: number): number => (/^\s*(?:old|of age)\b/i.test(evidence.text.slice(end)) ? AGED : 0);
-  const [best] = [...(fresh.length > 0 ? fresh : mentions)].sort(
-    (a, b) => distance(a.start) + aged(a.end) - distance(b.start) - aged(b.end),
+  // "Two of fourteen extinguishers": the part is the answer, the whole is not.
+  const wholes = mentions.filter(({ start }) =>
+    mentions.some((one) => /^ of (?:the )?$/.test(evidence.text.slice(one.end, start))),
   );
+  const candidates = (fresh.length > 0 ? fresh : mentions).filter((one) => !wholes.includes(one));
+  const [best] = candidates.sort((a, b) => distance(a.start) + aged(a.end) - distance(b.start) - aged(b.end));
   if (best === undefined) return null;
   // Contracts say a sum in words and again in figures: "two hundred crowns (200)".
   const again = /^\s*\(\s?\d[\d,.]*\s?\)/.exec(evidence.text.slice(best.end))?.[0] ?? '';
@@ -71,7 +74,9 @@ function yesNo(text: string): string {
     );
   const condition = /\b(?:if|unless|provided that|except|only|subject to|where|save)\b[^.;]*/i.exec(plain)?.[0];
   const word = negative ? 'No' : 'Yes';
-  return condition === undefined || condition.length > 110 ? word : `${word}, ${condition.trim()}`;
+  if (condition === undefined || condition.length > 110) return word;
+  // A condition that ends in a colon is a list: its items are told behind it.
+  return /:\s*$/.test(condition) ? `${word}, on conditions` : `${word}, ${condition.trim()}`;
 }
 
 /** The leading clause of a sentence, at most 160 characters, cut at a comma or word. */

@@ -66,8 +66,12 @@ function kindMentions(text: string, kind: AnswerKind, language: Language): Menti
           (unit === null || !UNITS_OF_TIME.test(unit)) &&
           (unit !== null || !/^(?:19|20)\d{2}$/.test(value)),
       );
-    case 'number':
-      return measuredNumbers(text, language);
+    case 'number': {
+      const numbers = measuredNumbers(text, language);
+      // A count is rather a number of things than a share of them.
+      const counts = numbers.filter(({ unit }) => unit !== '%');
+      return counts.length > 0 ? counts : numbers;
+    }
     case 'place':
     case 'yes-no':
     case 'definition':

@@ -1,7 +1,8 @@
 import { completeQuestion } from './followUp';
+import { asksChange } from './moves';
 
 /** Words that open a question of their own. */
-const ASKING = String.raw`(?:by |in |on |at |to |for |under |from |with |of |within )?(?:what|when|who|whom|whose|which|where|why|how)\b|(?:bis |seit |ab |an |um |in |für )?(?:wer|was|wann|wo|wie|warum|welche[rsmn]?|wem|wen|wodurch|womit|wofür|worin)\b`;
+const ASKING = String.raw`(?:by |in |on |at |to |for |under |from |with |of |within |until |since |after |before |up to )?(?:what|when|who|whom|whose|which|where|why|how)\b|(?:bis |seit |ab |an |um |in |für )?(?:wer|was|wann|wo|wie|warum|welche[rsmn]?|wem|wen|wodurch|womit|wofür|worin)\b`;
 /** A verb first is a question of its own only with its subject behind it: "and was that more", not "who signs and is liable". */
 const VERB_FIRST = String.raw`(?:is|are|was|were|does|do|did|can|could|may|must|shall|should|will|would|has|have)\s+(?:it|that|this|they|there|the|an?|he|she|any|anyone|its|these|those|either|each|both|one|someone)\b|(?:ist|sind|war|waren|darf|dürfen|muss|müssen|kann|können|hat|haben|gibt)\s+(?:es|das|dies|sie|er|der|die|ein|eine|man)\b`;
 const BETWEEN = new RegExp(
@@ -17,7 +18,11 @@ const WHERE =
   /^((?:in|under|according to|for|on|with regard to|regarding|as to|per|laut|gemäß|nach|im|in der)\s+[^,?]{3,90}),\s+(?=\p{L})/iu;
 const THINGS = /^(?<ask>(?:what|which)\s+(?:is|are|was|were))\s+(?<things>.+)$/i;
 const TAIL = /\s(?:of|in|for|under|at|on|from|to|by|according to)\s.+$/i;
-const PRONOUN = /\b(?:it|its|that|this|they|them|their|these|those|he|she|his|her)\b/i;
+/** A word for what the part before spoke of: near the part's beginning, or with nothing but the verb before it. */
+const PRONOUN =
+  /^(?:\S+\s+){0,4}?(?:it|that|this|they|them|these|those|he|she)(?=\s|$)|^(?:what|which|who|where|when|how \w+)\s+(?:is|are|was|were)\s+(?:its|their|his|her)\b/i;
+/** A part that leaves out all but its quantity: "how much in 2023". */
+const ELLIPTIC = /^(?:how (?:much|many|long|high)|what|when|who)\s+(?=(?:in|for|at|of|under|by)\b)/i;
 const MOST_PARTS = 8;
 
 /** Things in a row: "the rent, the deposit and the term of the lease" asks three questions; what follows the last belongs to all. */
@@ -40,6 +45,23 @@ function splitThings(question: string): string[] {
   });
 }
 
+const ASKS = /^(?:what|which|how|who|when|where|wer|was|wie|wann)\b/i;
+const PREPOSITION = /\s(for|of|in|at|to|under|on|by|für|bei)\s/gi;
+
+/** One thing asked of several, each behind the same preposition: "What is paid for a late departure, for a missed one and for a lost day?" */
+function splitRepeated(question: string): string[] {
+  if (asksChange(question)) return [question];
+  if (!ASKS.test(question)) return [question];
+  for (const match of question.matchAll(PREPOSITION)) {
+    const word = match[1] as string;
+    const [head, rest] = [question.slice(0, match.index), question.slice(match.index + match[0].length)];
+    const again = new RegExp(String.raw`(?:,\s*(?:and\s+|und\s+)?|\s+(?:and|und)\s+)${word}\s+`, 'i');
+    const items = rest.split(again);
+    if (items.length > 1) return items.map((item) => `${head} ${word} ${item}`);
+  }
+  return [question];
+}
+
 const YEAR = /\b(?:19|20)\d{2}\b/g;
 
 /** A question for a value, of the year that the first part of its sentence names, where it names none itself. */
@@ -58,7 +80,10 @@ export function planQuestions(text: string): string[] {
   const plain = text.trim().replace(/[?\s]+$/, '');
   const where = WHERE.exec(plain)?.[1] ?? '';
   const body = where === '' ? plain : plain.slice(plain.indexOf(',', where.length) + 1).trim();
-  const pieces = body.split(BETWEEN).flatMap((piece) => splitThings(piece.trim()));
+  const pieces = body
+    .split(BETWEEN)
+    .flatMap((piece) => splitThings(piece.trim()))
+    .flatMap(splitRepeated);
   const asked = pieces.filter((piece) => piece.split(/\s+/).length >= 2 && OPENS.test(piece));
   if (asked.length < 2 || asked.length !== pieces.length || asked.length > MOST_PARTS) return [text.trim()];
   const whole: string[] = [];
@@ -66,6 +91,10 @@ export function planQuestions(text: string): string[] {
     const [first] = whole;
     const own = `${piece.charAt(0).toUpperCase()}${piece.slice(1)}?`;
     if (first === undefined) whole.push(own);
+    else if (ELLIPTIC.test(piece))
+      whole.push(
+        completeQuestion(`And ${piece.replace(ELLIPTIC, '')}?`, { question: whole.at(-1) ?? first, said: [] }),
+      );
     else if (PRONOUN.test(piece) && where === '') whole.push(completeQuestion(own, { question: first, said: [] }));
     else whole.push(inYearOf(first, own));
   }

@@ -65,7 +65,7 @@ export const WEIGHTS: Readonly<Record<keyof Features, number>> = {
   label: 1.05,
   note: -0.15,
   headed: 0.85,
-  forecast: -0.68,
+  forecast: -1.5,
   focus: 0.1,
   draft: -0.79,
   negation: 0.61,

@@ -53,7 +53,8 @@ export function printNumber(value: Big, decimals: number): string {
 /** A unit and scale behind a number: "thousand crowns", "%", "days". */
 export function measureWords(unit: string | null, scale: number, many: boolean): string {
   const words = [scale === 1 ? '' : (SCALES[scale] ?? `× ${scale}`)];
-  if (unit !== null) words.push(many && COUNTED.test(unit) ? `${unit}s` : unit);
+  const plural = unit?.replace(/^(hundredth|tenth|thousandth)(?= of )/, '$1s') ?? null;
+  if (unit !== null) words.push(!many ? unit : COUNTED.test(unit) ? `${unit}s` : (plural ?? unit));
   return words.filter((word) => word !== '').join(' ');
 }
 

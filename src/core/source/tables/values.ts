@@ -22,6 +22,10 @@ const MONEY = String.raw`crowns?|dollars?|euros?|pounds?(?:\s+sterling)?|yen|fra
 const MEASURES = String.raw`parts per (?:million|billion|thousand)|ppm|ppb|millimet(?:re|er)s?|centimet(?:re|er)s?|kilomet(?:re|er)s?|kilograms?|grams?|mg|g|ml|mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a`;
 const UNIT = new RegExp(String.raw`([$€£¥円])|(?<![\p{L}\d])(${MONEY})(?![\p{L}])`, 'iu');
 const MEASURE = new RegExp(String.raw`^(?:in\s+)?(${MEASURES})$`, 'iu');
+const PART_OF_MONEY = new RegExp(
+  String.raw`\b(hundredths?|tenths?|thousandths?)\s+of\s+an?\s+(${MONEY})(?![\p{L}])`,
+  'iu',
+);
 const PERCENT = /%|\bper\s?cent\b|\bpercent(?:age)?\b|\bprozent\b/iu;
 const EXCEPT = /\b(?:except|other than|unless|save|außer)\b(?<what>.*)$/iu;
 /** Where a scale is meant as one: "in thousands of crowns", "crowns thousand", "(€ million)", "$'000", "単位：千円". */
@@ -104,6 +108,14 @@ export function measureOf(text: string): Measure {
   );
   const measure = behind.map((part) => MEASURE.exec(part)?.[1]).find((part) => part !== undefined);
   const inMeasure = /\bin\s+(\p{L}+(?:\sper\s\p{L}+)?)\s*\)?$/u.exec(text)?.[1];
+  const part = PART_OF_MONEY.exec(text);
+  if (part !== null)
+    return {
+      unit: `${(part[1] as string).toLowerCase().replace(/s$/, '')} of a ${plainUnit(part[2] as string)}`,
+      scale: 1,
+      exempt: exemption(text),
+      stated: EXCEPT.test(text),
+    };
   const other = measure ?? (inMeasure !== undefined && MEASURE.test(inMeasure) ? inMeasure : undefined);
   const unit =
     PERCENT.test(text) && found === undefined
