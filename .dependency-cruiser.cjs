@@ -1,5 +1,17 @@
 /** Who may import whom: see “Layers” in docs/decisions.md. */
-const CORE_LAYERS = ['text', 'source', 'search', 'facts', 'quote', 'figure', 'answer', 'summary', 'model', 'review', 'exchange'];
+const CORE_LAYERS = [
+  'text',
+  'source',
+  'search',
+  'facts',
+  'quote',
+  'figure',
+  'answer',
+  'summary',
+  'model',
+  'review',
+  'exchange',
+];
 
 // Tests may use what stands above, to try a layer as it is used.
 const TESTS = '\\.test\\.tsx?$';

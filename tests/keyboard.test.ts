@@ -40,6 +40,11 @@ describe('by keyboard alone', () => {
   }, 120_000);
 
   test('to the next claim and back, its page beside it', async () => {
+    await page.keyboard.press('q');
+    await page.keyboard.type('When does the agreement end?');
+    await page.keyboard.press('Enter');
+    await page.waitForFunction(() => document.querySelectorAll('[data-slip]').length === 2);
+    await find(page, '[data-claim]:focus');
     const key = (): Promise<string | null> =>
       page.$eval('[data-claim]:focus', (claim) => claim.getAttribute('data-claim'));
     const first = await key();

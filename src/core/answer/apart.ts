@@ -12,6 +12,15 @@ const MOST_SAID = 24;
 const MOST = /\b(?:highest|most|largest|biggest|greatest|longest|latest|dearest|maximum|more|higher|longer|larger)\b/i;
 const LEAST = /\b(?:lowest|least|smallest|shortest|earliest|cheapest|minimum|less|fewer|lower|shorter|smaller)\b/i;
 
+/** What each document is asked when a question wants the foremost: "What is the rent?" of "Which of the leases has the highest rent?" */
+export function eachAsked(question: string): string {
+  const thing = FOREMOST.exec(question.trim())?.groups?.['thing'];
+  return thing === undefined ? question : `What is the ${thing.replace(/[?\s]+$/, '')}?`;
+}
+
+const FOREMOST =
+  /^(?:which|in which|for which|under which) .{2,60}?\b(?:the )?(?:highest|largest|biggest|greatest|longest|latest|lowest|least|smallest|shortest|earliest|cheapest) (?<thing>.+)$/i;
+
 function nameOf({ name }: AskedSource): string {
   return name.replace(/^.*\//, '').replace(/\.[a-z\d]{2,5}$/i, '');
 }

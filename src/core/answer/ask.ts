@@ -9,16 +9,21 @@ import {
   type Neighbours,
 } from '../search';
 import type { Span } from '../source';
+import type { Language } from '../text';
 import { standingOf } from './standing';
 import { answerFrom, BUILT_IN } from './builtIn';
 import { analyseQuestion, kindOf, type Question } from './question';
-import { toldApart } from './apart';
+import { eachAsked, toldApart } from './apart';
 import { changeAnswer } from './change';
+import { VALUE_KINDS } from './decline';
 import { gatherEvidence } from './evidence';
+import { fileFactsAnswer } from './fileFacts';
+import { freshMentions } from './kinds';
 import { asksChange, moveWords } from './moves';
 import { planQuestions } from './plan';
 import { scopeOf, type Scope } from './scope';
 import { cellQuoted } from './tableRows';
+import { asksWatchPoints, watchPointsAnswer } from './watchPoints';
 import type { Answer, AskedSource, Claim, DraftClaim, FoundPassage, ReaderAnswer } from './types';
 
 /** Passages that are searched for and shown. */
@@ -90,7 +95,8 @@ export function searchFor(
 ): Search {
   const own = analyseQuestion(question, sources[0]?.segment.language ?? 'en', neighbours, naming);
   const analysed = { ...own, terms: withAliases(own.terms, sources), subject: withAliases(own.subject, sources) };
-  const hits = searchPassages(sources, analysed.terms, SHOWN);
+  const holds = (text: string, language: Language): boolean => freshMentions(text, analysed, language).length > 0;
+  const hits = searchPassages(sources, analysed.terms, SHOWN, VALUE_KINDS.has(analysed.kind) ? holds : undefined);
   return { question: analysed, hits, passages: hits.slice(0, SHOWN).map(passageOf), searches: searchesOf(analysed) };
 }
 
@@ -120,12 +126,16 @@ function askPart(
 ): Part {
   const own = scopeOf(question, sources);
   const scope = own.named.length === 0 && before !== null ? { ...before, apart: false } : own;
+  const plain = asksWatchPoints(question) ? watchPointsAnswer(scope.sources) : fileFactsAnswer(question, scope.sources);
+  if (plain !== null)
+    return { question, drafted: plain, search: searchFor(question, scope.sources, neighbours, scope.words), scope };
   const moved = changeOver(question, scope, neighbours);
   if (moved !== null) return moved;
   const search = searchFor(question, scope.sources, neighbours, scope.words);
   if (scope.apart) {
+    const naming = [...scope.words, ...(asksChange(question) ? moveWords(question) : [])];
     const answers = scope.sources.map((source) => {
-      const own = searchFor(question, [source], neighbours, scope.words);
+      const own = searchFor(eachAsked(question), [source], neighbours, naming);
       return { source, drafted: answerFrom([source], own.hits, own.question) };
     });
     return { question, drafted: toldApart(question, answers), search, scope };
@@ -189,7 +199,7 @@ function joined(parts: readonly Part[]): ReaderAnswer {
     claims,
     calculations: parts.flatMap(({ drafted }) => drafted.calculations),
     conflicts,
-    missing: parts.flatMap(({ question, drafted }) => (drafted.headline === null ? [question] : [])),
+    missing: parts.flatMap(({ question, drafted }) => (drafted.headline === null ? [question] : drafted.missing)),
   };
 }
 

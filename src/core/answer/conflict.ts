@@ -165,8 +165,9 @@ function otherSentences(best: Evidence, near: readonly Evidence[], question: Que
 }
 
 /** The numbers of the clauses that a sentence stands under, the deepest first: "14.2", "14". */
-function clausesOf({ source, unit }: Evidence): string[] {
-  const path = sectionOf(source, unit.section);
+function clausesOf({ source, unit, text }: Evidence): string[] {
+  // A clause may hang before its own text, without a heading.
+  const path = `${sectionOf(source, unit.section)} ${/^\s*\d{1,3}(?:\.\d{1,3})+/.exec(text)?.[0] ?? ''}`;
   return [...path.matchAll(/(?<![\d.])\d{1,3}(?:\.\d{1,3})*(?![\d])/g)].map((match) => match[0]).reverse();
 }
 

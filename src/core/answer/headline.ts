@@ -80,7 +80,7 @@ function yesNo(text: string): string {
 }
 
 /** The leading clause of a sentence, at most 160 characters, cut at a comma or word. */
-function shorten(text: string): string {
+export function shorten(text: string): string {
   const plain = oneLine(text).replace(/^(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)+\.?|[•–-])\s+/, '');
   if (plain.length <= LONGEST) return plain;
   const cut = plain.slice(0, LONGEST);

@@ -1,7 +1,6 @@
 import { datesOf, numbersOf, tokenize, tokensOf, type Language, type NumberMention } from '../text';
 import { termsOf } from '../search';
 import type { Question } from './question';
-import type { AnswerKind } from './types';
 
 interface Mention {
   readonly start: number;
@@ -12,6 +11,9 @@ const UNITS_OF_TIME = /^(?:second|minute|hour|day|week|month|year|quarter|sekund
 /** Names: capitalised words in a row that do not open the sentence. */
 const NAME =
   /(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.’'-]*\p{L}(?:\s+(?:(?:of|the|and|&|von|der)\s+)?\p{Lu}[\p{L}&.’'-]*\p{L})*/gu;
+/** Questions that a distance from another day answers too. */
+const ASKS_DEADLINE =
+  /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b/i;
 /** How often something happens, without a number of days or years. */
 const FREQUENCY =
   /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) \w+|\b(?:daily|weekly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:day|week|month|quarter|year)\b/gi;
@@ -43,13 +45,13 @@ function measuredNumbers(text: string, language: Language): NumberMention[] {
 }
 
 /** Ranges of a text that could be the answer of a kind: amounts, dates, durations, names; none for kinds without a value. */
-function kindMentions(text: string, kind: AnswerKind, language: Language): Mention[] {
+function kindMentions(text: string, { kind, text: asked }: Question, language: Language): Mention[] {
   switch (kind) {
     case 'date': {
       const dates = datesOf(text);
       if (dates.length > 0) return [...dates];
       const years = ranges(text, YEAR);
-      return years.length > 0 ? years : ranges(text, DEADLINE);
+      return years.length > 0 || !ASKS_DEADLINE.test(asked) ? years : ranges(text, DEADLINE);
     }
     case 'party':
       return ranges(text, NAME);
@@ -83,7 +85,7 @@ function kindMentions(text: string, kind: AnswerKind, language: Language): Menti
 
 /** Mentions of the wanted kind that the question did not name itself. */
 export function freshMentions(text: string, question: Question, language: Language): Mention[] {
-  return kindMentions(text, question.kind, language).filter(({ start, end }) => {
+  return kindMentions(text, question, language).filter(({ start, end }) => {
     const words = tokenize(text.slice(start, end)).map((token) => token.word);
     return !words.every((word) => question.spoken.has(word));
   });

@@ -68,6 +68,8 @@ function namesIn(question: string): string[] {
     .map((match) => ({ name: match[0], at: match.index }))
     .flatMap(({ name, at }) => {
       const words = name.split(/\s+/);
+      // "the Operator" is a word that a contract defines, not somebody's name.
+      if (words.length === 1 && /\b(?:the|der|die|das|den|dem)\s$/i.test(question.slice(0, at))) return [];
       // The first word of a sentence is capital whatever it is.
       const kept =
         at === 0
@@ -141,15 +143,15 @@ function draftAndSigned(sources: readonly AskedSource[], question: string): Aske
 export function scopeOf(question: string, sources: readonly AskedSource[]): Scope {
   const all: Scope = { sources, named: [], words: [], strict: false, apart: false };
   if (sources.length < 2) return all;
-  const named = byName(sources, new Set(wordsOf(question)));
-  if (named.length > 0) {
-    const names = named.map(({ name }) => nameOf(name));
-    return { sources: named, named: names, words: names, strict: true, apart: named.length > 1 };
-  }
   const both = draftAndSigned(sources, question);
   if (both.length > 1) {
     const names = both.map(({ name }) => nameOf(name));
     return { sources: both, named: names, words: ['draft', 'signed', 'final', 'agreed'], strict: false, apart: true };
+  }
+  const named = byName(sources, new Set(wordsOf(question)));
+  if (named.length > 0) {
+    const names = named.map(({ name }) => nameOf(name));
+    return { sources: named, named: names, words: names, strict: true, apart: named.length > 1 };
   }
   const kind = byKind(sources, question);
   if (kind !== null && (kind.of.length < sources.length || kind.many)) {

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { readingOf } from '../../../tests/support/pages';
 import { Library } from '../library';
-import { aliasesIn, withAliases } from './aliases';
+import { aliasesIn } from './aliases';
+import { withAliases } from './withAliases';
 
 describe('names of one thing', () => {
   test.each([

@@ -1,4 +1,4 @@
-export { withAliases } from './aliases';
+export { withAliases } from './withAliases';
 export { type PassageOptions, type Unit } from './passages';
 export { SegmentBuilder, segmentFingerprint, termNumber, type Segment } from './segment';
 export { isDraft, sectionOf, textOfSpans, unitsOfPassage, type ShelfSource, type UnitText } from './shelf';

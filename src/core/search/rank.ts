@@ -30,6 +30,10 @@ const NEAR = 6;
 const CONTENTS_SHARE = 0.35;
 /** Part of its score that a passage of a draft keeps, so that what was agreed comes before it. */
 const DRAFT_SHARE = 0.95;
+/** Whether a passage's text holds what could be the answer: a date, an amount. */
+export type Holds = (text: string, language: Language) => boolean;
+/** What the score of a passage that holds such a thing is multiplied by. */
+const HOLDING_SHARE = 1.2;
 /** Of the first ten, how many may come from one document while others have hits too. */
 const QUOTA = 7;
 
@@ -166,11 +170,14 @@ const TWINS = 0.75;
 /** Passages saying the same as a better one that are given besides, at most. */
 const MOST_TWINS = 6;
 
-function wordsOf(hit: Hit): ReadonlySet<string> {
-  const text = unitsOfPassage(hit.source, hit.passage)
+function textOfPassage({ source, passage }: Hit): string {
+  return unitsOfPassage(source, passage)
     .map((unit) => unit.text)
     .join('\n');
-  return new Set(tokensOf(text).map((token) => token.word));
+}
+
+function wordsOf(hit: Hit): ReadonlySet<string> {
+  return new Set(tokensOf(textOfPassage(hit)).map((token) => token.word));
 }
 
 /** True when two passages hold nearly the same words (Jaccard). */
@@ -205,7 +212,12 @@ function withQuota(hits: readonly Hit[], count: number): Hit[] {
 }
 
 /** The `count` best passages of all sources, best first, none that holds no term; behind them a few that say the same as one of them. Deterministic. */
-export function searchPassages(sources: readonly ShelfSource[], query: readonly QueryTerm[], count: number): Hit[] {
+export function searchPassages(
+  sources: readonly ShelfSource[],
+  query: readonly QueryTerm[],
+  count: number,
+  holds: Holds = () => false,
+): Hit[] {
   const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
   if (total === 0) return [];
   let words = 0;
@@ -226,7 +238,10 @@ export function searchPassages(sources: readonly ShelfSource[], query: readonly 
   }
   const near = best(hits, LOOKED_AT).map((hit) => ({
     ...hit,
-    score: nearness(hit, terms, hit.source.segment.language) * (isDraft(hit.source.name) ? DRAFT_SHARE : 1),
+    score:
+      nearness(hit, terms, hit.source.segment.language) *
+      (isDraft(hit.source.name) ? DRAFT_SHARE : 1) *
+      (holds(textOfPassage(hit), hit.source.segment.language) ? HOLDING_SHARE : 1),
   }));
   return withQuota(best(near, LOOKED_AT), count);
 }

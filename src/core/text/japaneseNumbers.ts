@@ -1,5 +1,5 @@
 import Big from 'big.js';
-import type { NumberMention } from './numbers';
+import type { NumberMention } from './numberMention';
 
 const SCALES: Readonly<Record<string, number>> = { 千: 1e3, 万: 1e4, 百万: 1e6, 千万: 1e7, 億: 1e8, 兆: 1e12 };
 const UNITS: Readonly<Record<string, string>> = {

@@ -1,7 +1,8 @@
 import { Recent } from '../recent';
 import { findDates, type DateMention } from './dates';
 import type { Language } from './language';
-import { findNumbers, type NumberMention } from './numbers';
+import type { NumberMention } from './numberMention';
+import { findNumbers } from './numbers';
 import { tokenize, type Token } from './tokens';
 
 /** Texts whose words, numbers and dates are remembered: a question looks at each sentence it weighs from several sides. */

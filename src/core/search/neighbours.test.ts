@@ -1,0 +1,43 @@
+import { describe, expect, test } from '@jest/globals';
+import { readingOf } from '../../../tests/support/pages';
+import { Library } from '../library';
+import { equivalentsOf } from './equivalents';
+import { Neighbours } from './neighbours';
+import { equivalentsAmong, searchPassages } from './rank';
+
+const neighbours = new Neighbours('grievanc complaint:66 unrest:64\nrent tenant:70\n');
+
+describe('words used like others', () => {
+  test('are known with their likeness', () => {
+    expect(neighbours.of('grievanc')).toEqual([
+      { term: 'complaint', likeness: 0.66 },
+      { term: 'unrest', likeness: 0.64 },
+    ]);
+    expect(neighbours.of('zeppelin')).toEqual([]);
+  });
+
+  test('count less than equivalents of the trade, and in English only', () => {
+    const [trade, used] = [equivalentsOf('rent', 'en', neighbours), equivalentsOf('grievanc', 'de', neighbours)];
+    expect(trade.find((one) => one.term === 'tenant')?.share).toBeLessThan(0.5);
+    expect(used).toEqual([]);
+  });
+
+  test('are searched for only where the documents hold the word itself nowhere', () => {
+    const library = new Library();
+    library.add({ id: 'd', name: 'Report', sha256: 's', pageCount: 1, language: 'en' });
+    const { pages, sections } = readingOf('Passengers made many protests of unrest. The rent was paid to the office.');
+    pages.forEach((page) => library.addPage('d', page, sections));
+    library.finish('d');
+    const term = (word: string): Parameters<typeof equivalentsAmong>[1] => ({
+      term: word,
+      weight: 1,
+      equivalents: neighbours
+        .of(word)
+        .map(({ term: other, likeness }) => ({ term: other, share: likeness, loose: true })),
+    });
+    const sources = library.sources();
+    expect(equivalentsAmong(sources, term('grievanc')).map((one) => one.term)).toEqual(['complaint', 'unrest']);
+    expect(equivalentsAmong(sources, term('rent'))).toEqual([]);
+    expect(searchPassages(sources, [term('grievanc')], 5)).toHaveLength(1);
+  });
+});

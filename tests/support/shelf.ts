@@ -1,0 +1,24 @@
+import { Library } from '../../src/core/library';
+import { readText, TableFinder } from '../../src/core/source';
+import type { Language } from '../../src/core/text';
+
+/** A library of documents given as plain text by their names, tables included; a form feed begins a page. */
+export function libraryOfTexts(texts: Readonly<Record<string, string>>, language: Language = 'en'): Library {
+  const library = new Library();
+  for (const [name, text] of Object.entries(texts)) {
+    const reading = readText(text, name);
+    library.add({ id: name, name, sha256: name, pageCount: reading.pages.length, language });
+    const finder = new TableFinder(language);
+    const tables = reading.pages.flatMap((page) => {
+      library.addPage(
+        name,
+        page,
+        reading.sections.filter((section) => section.page === page.number),
+      );
+      return finder.addPage(page, []);
+    });
+    library.finish(name);
+    library.setTables(name, [...tables, ...finder.finish()]);
+  }
+  return library;
+}
