@@ -26,6 +26,9 @@ import { cellQuoted } from './tableRows';
 import { asksWatchPoints, watchPointsAnswer } from './watchPoints';
 import type { Answer, AskedSource, Claim, DraftClaim, FoundPassage, ReaderAnswer } from './types';
 
+/** Told first, since most passages hold no figure: those without are not gone through for one. */
+const MAY_HOLD_VALUE =
+  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|million|once|twice|every|daily|weekly|monthly|yearly|annually)\b/i;
 /** Passages that are searched for and shown. */
 const SHOWN = 10;
 
@@ -95,7 +98,8 @@ export function searchFor(
 ): Search {
   const own = analyseQuestion(question, sources[0]?.segment.language ?? 'en', neighbours, naming);
   const analysed = { ...own, terms: withAliases(own.terms, sources), subject: withAliases(own.subject, sources) };
-  const holds = (text: string, language: Language): boolean => freshMentions(text, analysed, language).length > 0;
+  const holds = (text: string, language: Language): boolean =>
+    MAY_HOLD_VALUE.test(text) && freshMentions(text, analysed, language).length > 0;
   const hits = searchPassages(sources, analysed.terms, SHOWN, VALUE_KINDS.has(analysed.kind) ? holds : undefined);
   return { question: analysed, hits, passages: hits.slice(0, SHOWN).map(passageOf), searches: searchesOf(analysed) };
 }

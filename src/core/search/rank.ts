@@ -24,7 +24,7 @@ const K1 = 1.1;
 const B = 0.45;
 const HEADING_WEIGHT = 1.2;
 /** How many of the best by words are looked at again for nearness. */
-const LOOKED_AT = 60;
+const LOOKED_AT = 48;
 const NEAR = 6;
 /** Part of its score that a page of contents or an index keeps. */
 const CONTENTS_SHARE = 0.35;
@@ -180,6 +180,8 @@ function wordsOf(hit: Hit): ReadonlySet<string> {
   return new Set(tokensOf(textOfPassage(hit)).map((token) => token.word));
 }
 
+const NO_WORDS: ReadonlySet<string> = new Set();
+
 /** True when two passages hold nearly the same words (Jaccard). */
 function sayTheSame(one: ReadonlySet<string>, two: ReadonlySet<string>): boolean {
   let shared = 0;
@@ -196,8 +198,9 @@ function withQuota(hits: readonly Hit[], count: number): Hit[] {
   const held: Hit[] = [];
   const twins: Hit[] = [];
   const perSource = new Map<string, number>();
+  const several = hits.some((hit) => hit.source.id !== hits[0]?.source.id);
   for (const hit of hits) {
-    const words = wordsOf(hit);
+    const words = several ? wordsOf(hit) : NO_WORDS;
     const used = perSource.get(hit.source.id) ?? 0;
     if (taken.some((other) => other.hit.source.id !== hit.source.id && sayTheSame(other.words, words))) twins.push(hit);
     else if (used >= QUOTA) held.push(hit);

@@ -11,31 +11,35 @@ const ALGORITHMS: Partial<Record<Language, string>> = {
 };
 
 const stemmers = new Map<string, (word: string) => string>();
-
-function makeStemmer(algorithm: string): (word: string) => string {
-  const stemmer = snowball.newStemmer(algorithm);
-  const cache = new Map<string, string>();
-  return (word) => {
-    let stem = cache.get(word);
-    if (stem === undefined) {
-      stem = stemmer.stem(word);
-      if (cache.size > 100_000) cache.clear();
-      cache.set(word, stem);
-    }
-    return stem;
-  };
-}
+/** Words stemmed before, by language; the same few thousand come again and again. */
+const known = new Map<Language, Map<string, string>>();
+const KNOWN_WORDS = 100_000;
 
 /**
  * The search form of a folded word: its Snowball stem (Porter 2001) in `language`; English where the language has none.
  * Numbers and ideographs stay as they are.
  */
 export function stemWord(word: string, language: Language): string {
+  let words = known.get(language);
+  if (words === undefined || words.size > KNOWN_WORDS) {
+    words = new Map();
+    known.set(language, words);
+  }
+  let stem = words.get(word);
+  if (stem === undefined) {
+    stem = makeStem(word, language);
+    words.set(word, stem);
+  }
+  return stem;
+}
+
+function makeStem(word: string, language: Language): string {
   if (word.length < 3 || !/^\p{L}/u.test(word) || /\d/.test(word)) return word;
   const algorithm = ALGORITHMS[language] ?? 'english';
   let stemmer = stemmers.get(algorithm);
   if (stemmer === undefined) {
-    stemmer = makeStemmer(algorithm);
+    const made = snowball.newStemmer(algorithm);
+    stemmer = (given) => made.stem(given);
     stemmers.set(algorithm, stemmer);
   }
   return stemmer(word.replace(/'s?$/, ''));
