@@ -1,3 +1,4 @@
+import { isDraft } from '../search';
 import { changeOf, quantityAt, worth, type Quantity } from '../figure';
 import { asksChange } from './moves';
 import type { AskedSource, Calculation, Operand, ReaderAnswer } from './types';
@@ -56,6 +57,16 @@ function difference(question: string, said: readonly OwnAnswer[]): Calculation |
   return { operation: 'difference', operands, result: change.difference, working: change.working };
 }
 
+/** True when a draft says otherwise than what was signed; of other documents each may say its own. */
+function disagree(said: readonly OwnAnswer[]): boolean {
+  const [one, two] = said;
+  return (
+    said.length === 2 &&
+    said.some(({ source }) => isDraft(source.name)) &&
+    one?.drafted.headline !== two?.drafted.headline
+  );
+}
+
 /** The answers of several documents to one question, told apart: one claim a document, the foremost named first when that is asked. */
 export function toldApart(question: string, answers: readonly OwnAnswer[]): ReaderAnswer {
   const said = answers.filter(({ drafted }) => drafted.headline !== null).slice(0, MOST_SAID);
@@ -74,7 +85,7 @@ export function toldApart(question: string, answers: readonly OwnAnswer[]): Read
     lines,
     claims: said.flatMap(({ drafted }) => drafted.claims.slice(0, 1)),
     calculations: calculation === null ? [] : [calculation],
-    conflicts: [],
+    conflicts: disagree(said) ? [said.map((_, at) => at)] : [],
     missing: said.length === 0 ? [question] : silent.map(({ source }) => `${question} (${nameOf(source)})`),
   };
 }

@@ -24,6 +24,8 @@ export interface Side {
 /** How near a sentence of another document must come to the best one, by score and by what it holds of the question. */
 const NEAR_SCORE = 0.8;
 const NEAR_COVERED = 0.85;
+/** What it must hold of the question at least: sentences that meet it by a word or two speak of other things. */
+const LEAST_COVERED = 0.4;
 const MOST_SIDES = 12;
 const AMENDING =
   /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed)|shall (?:now )?read|reads? as follows|in place of|wird (?:ersetzt|geändert|gestrichen)|erhält (?:die )?folgende fassung|werden (?:ersetzt|geändert))\b/i;
@@ -137,7 +139,7 @@ function comesNear(one: Evidence, best: Evidence): boolean {
     one.unit.kind !== 'contents' &&
     one.unit.kind !== 'heading' &&
     one.score >= NEAR_SCORE * best.score &&
-    one.features.covered >= NEAR_COVERED * best.features.covered
+    one.features.covered >= Math.max(LEAST_COVERED, NEAR_COVERED * best.features.covered)
   );
 }
 
