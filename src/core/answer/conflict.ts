@@ -23,6 +23,7 @@ export interface Side {
 
 /** How near a sentence of another document must come to the best one, by score and by what it holds of the question. */
 const NEAR_SCORE = 0.8;
+const CORRECTED_SCORE = 0.55;
 const NEAR_COVERED = 0.85;
 /** What it must hold of the question at least: sentences that meet it by a word or two speak of other things. */
 const LEAST_COVERED = 0.4;
@@ -135,10 +136,12 @@ function valueOf(text: string, evidence: Evidence): { readonly unit: string; rea
 
 /** True for a sentence or row that may say the same thing as the best one. */
 function comesNear(one: Evidence, best: Evidence): boolean {
+  // What a correction corrects need not come as near as what another document says.
+  const corrected = one.source.id === best.source.id && (CORRECTED.test(one.text) || CORRECTED.test(best.text));
   return (
     one.unit.kind !== 'contents' &&
     one.unit.kind !== 'heading' &&
-    one.score >= NEAR_SCORE * best.score &&
+    one.score >= (corrected ? CORRECTED_SCORE : NEAR_SCORE) * best.score &&
     one.features.covered >= Math.max(LEAST_COVERED, NEAR_COVERED * best.features.covered)
   );
 }

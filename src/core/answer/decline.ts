@@ -30,6 +30,8 @@ const SPEAKS = {
   focus: 1.18,
   /** A value is asked for and none is there. */
   valueless: -0.73,
+  /** None of the words of the property asked for is there; weighed by hand. */
+  lacking: -1.5,
   /** Share of the question's words that stand nowhere in the documents. */
   absent: -2.31,
   /** One over the number of the question's words: a short question is met by chance. */
@@ -43,6 +45,8 @@ const SPEAKS = {
 const LEAST = 4.5;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
+/** A table's row whose label is asked for, of the period asked, answers whatever verb the question uses. */
+const OF_THE_ROW = 0.55;
 
 /** Share of the question's weight in words that stand in none of the documents, nor any of their trade equivalents. */
 function absentShare(question: Question, sources: readonly AskedSource[]): number {
@@ -77,6 +81,7 @@ export function answers(
   if (features.period === 0) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
   if (features.covered > WHOLLY && !valueless) return true;
+  if (best.row !== null && features.label >= OF_THE_ROW && features.period > 0.9 && !valueless) return true;
   const next = evidence.find((one) => one !== best && one.score <= best.score && !sameWords(one, best));
   const measured: Record<keyof typeof SPEAKS, number> = {
     led: features.led,
@@ -90,6 +95,7 @@ export function answers(
     period: features.period,
     focus: features.focus,
     valueless: valueless ? 1 : 0,
+    lacking: question.focus.length > 0 && features.focus === 0 ? 1 : 0,
     absent: absentShare(question, sources),
     short: 1 / Math.max(1, question.subject.length),
     called: question.kind === 'party' && features.kind > 1 ? 1 : 0,

@@ -42,6 +42,8 @@ interface Weighed {
   readonly equivalents: readonly Equivalent[];
 }
 
+/** What an equivalent in a row's label counts: the row that is called what is asked for comes first. */
+const STANDS_FOR = 0.6;
 /** How much more an equivalent brings to a sentence than to the search for it. */
 const EQUIVALENT_SHARE = 1.4;
 
@@ -52,7 +54,8 @@ const SMOOTHING = 1;
 class TermWeights {
   private readonly total: number;
   private readonly weights: readonly Weighed[];
-  private readonly asked: ReadonlySet<string>;
+  private readonly own: ReadonlySet<string>;
+  private readonly known: ReadonlySet<string>;
 
   constructor(sources: readonly AskedSource[], question: Question) {
     this.weights = question.subject.map((one) => ({
@@ -60,7 +63,8 @@ class TermWeights {
       worth: one.weight * (SMOOTHING + inverseFrequency(sources, one.term)),
       equivalents: equivalentsAmong(sources, one),
     }));
-    this.asked = new Set(
+    this.own = new Set(this.weights.map(({ term }) => term));
+    this.known = new Set(
       this.weights.flatMap(({ term, equivalents }) => [term, ...equivalents.map((one) => one.term)]),
     );
     this.total = this.weights.reduce((sum, { worth }) => sum + worth, 0) || 1;
@@ -92,7 +96,10 @@ class TermWeights {
     return there.length / wanted.length;
   }
 
-  readonly has = (term: string): boolean => this.asked.has(term);
+  readonly has = (term: string): boolean => this.known.has(term);
+
+  /** 1 for a term of the question, less for what may stand for one, 0 for any other. */
+  readonly asked = (term: string): number => (this.own.has(term) ? 1 : this.known.has(term) ? STANDS_FOR : 0);
 }
 
 function union(...sets: readonly ReadonlySet<string>[]): Set<string> {
@@ -224,7 +231,7 @@ class Measure {
 
   /** How far a row is the one asked for: by the share of its label that is asked, and of the question that it and its heads hold. */
   private label(over: RowTerms, headed: ReadonlySet<string>): number {
-    return labelShare(over, this.weights.has) * this.weights.share(headed);
+    return labelShare(over, this.weights.asked) * this.weights.share(headed);
   }
 
   /** Less than 1 for a figure of another length of period than is asked for: a quarter's for the year's. */

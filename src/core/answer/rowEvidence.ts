@@ -28,9 +28,9 @@ export function rowTerms({ table, row }: RowOfTable, language: Language): RowTer
 }
 
 /** The share of a row's own label that is asked for: 1 for "Revenue" when revenue is asked, less for "Revenue from charter". */
-export function labelShare({ label }: RowTerms, isAsked: (term: string) => boolean): number {
+export function labelShare({ label }: RowTerms, asked: (term: string) => number): number {
   if (label.size === 0) return 0;
-  return [...label].filter(isAsked).length / label.size;
+  return [...label].reduce((sum, term) => sum + asked(term), 0) / label.size;
 }
 
 /** What a column loses whose figures are of a shorter or longer period than is asked for. */
