@@ -141,6 +141,29 @@ async function review(page: Page, downloads: string): Promise<void> {
   await page.keyboard.press('Escape');
 }
 
+/** What needs several documents: sides of a conflict with a change worked out below, and two pages side by side. */
+async function several(url: string): Promise<void> {
+  const browser = await openBrowser();
+  const page = await browser.newPage(url);
+  await press(page, 'Open all 21 of its documents');
+  await page.waitForFunction(() => document.querySelectorAll('[aria-label=Shelf] [data-tables=found]').length === 21, {
+    timeout: 120_000,
+  });
+  await press(page, 'Dismiss');
+  await ask(page, 'By how much did revenue rise from 2024 to 2025?');
+  await ask(page, 'What must the Operator pay for each Scheduled Sailing not performed?');
+  await find(page, '[data-claim]:focus');
+  await shoot(page, 'desk-disagree');
+  await page.keyboard.press('b');
+  await page.keyboard.press('ArrowDown');
+  await (await find(page, '[aria-label=Shelf] button[aria-label^="Open Concession agreement"]')).click();
+  await page.keyboard.press('g');
+  await page.keyboard.type('9');
+  await page.keyboard.press('Enter');
+  await shoot(page, 'pages-beside');
+  await browser.close();
+}
+
 async function run(): Promise<void> {
   mkdirSync(FOLDER, { recursive: true });
   const server = await startServer();
@@ -184,6 +207,7 @@ async function run(): Promise<void> {
   });
   await shoot(page, 'desk-reading');
   await browser.close();
+  await several(server.url);
   await server.stop();
 }
 

@@ -34,6 +34,7 @@ test('the whole demo dossier opens, a value of the survey is found, and the leas
   await page.keyboard.type('berth leases');
   await page.waitForFunction(() => document.body.innerText.includes('Lease Carrick Slip 12'), { timeout: 20_000 });
   expect(await page.$$('[data-slip]')).toHaveLength(1);
+  await page.keyboard.press('Escape');
 }, 180_000);
 
 test('a clause that was amended is told with both sides, what is in force first', async () => {

@@ -62,14 +62,17 @@ function byName(sources: readonly AskedSource[], spoken: ReadonlySet<string>): A
   return met.filter(({ words }) => !met.some((other) => within(words, other.words))).map(({ source }) => source);
 }
 
+const DETERMINED =
+  /\b(?:the|an?|each|every|any|all|no|such|this|that|these|those|its|their|which|der|die|das|den|dem|ein|eine|jede[rsnm]?)\s$/i;
+
 /** Names that a question speaks, its first word only when more follow. */
 function namesIn(question: string): string[] {
   return [...question.matchAll(NAME)]
     .map((match) => ({ name: match[0], at: match.index }))
     .flatMap(({ name, at }) => {
       const words = name.split(/\s+/);
-      // "the Operator" is a word that a contract defines, not somebody's name.
-      if (words.length === 1 && /\b(?:the|der|die|das|den|dem)\s$/i.test(question.slice(0, at))) return [];
+      // "the Operator", "each Scheduled Sailing": words that a contract defines, not somebody's name.
+      if (DETERMINED.test(question.slice(0, at))) return [];
       // The first word of a sentence is capital whatever it is.
       const kept =
         at === 0

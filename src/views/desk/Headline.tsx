@@ -13,19 +13,24 @@ function repeatsClaim({ answer }: QuestionSlip): boolean {
 }
 
 /** A headline of several lines: sides of a conflict, parts of a question, one document after another. */
-function Lines({ lines, disagree }: { lines: readonly string[]; disagree: boolean }) {
+function Lines(props: { lines: readonly string[]; disagree: boolean; explained: boolean }) {
+  const { lines, disagree, explained } = props;
   return (
     <div className="px-3.5 pt-2 pb-1">
       {disagree && <p className="pb-0.5 text-[13px] font-semibold text-accent">The documents disagree</p>}
       <ul>
         {lines.map((line, at) => {
-          const aside = /\s\([^()]*\)$/.exec(line)?.[0] ?? '';
+          // Of what was worked out, only the result is the answer.
+          const plain = explained && at > 0;
+          const aside = plain ? '' : (/\s\([^()]*\)$/.exec(line)?.[0] ?? '');
           return (
             <li
               key={at}
               className="border-b border-rule/60 py-0.5 font-reading text-[17px] leading-[23px] break-words last:border-b-0"
             >
-              <span className="font-semibold">{line.slice(0, line.length - aside.length)}</span>
+              <span className={plain ? 'text-[15px]' : 'font-semibold'}>
+                {line.slice(0, line.length - aside.length)}
+              </span>
               <span className="text-[14px] text-muted">{aside}</span>
             </li>
           );
@@ -41,7 +46,7 @@ export function Headline({ slip, growing }: { slip: QuestionSlip; growing: boole
   const large = 'font-reading text-[19px] leading-[25px] font-semibold break-words';
   if (answer.found && answer.headline !== null)
     return answer.lines !== undefined ? (
-      <Lines lines={answer.lines} disagree={answer.conflicts.length > 0} />
+      <Lines lines={answer.lines} disagree={answer.conflicts.length > 0} explained={answer.calculations.length > 0} />
     ) : repeatsClaim(slip) ? null : (
       <p className={`px-3.5 pt-2 pb-1 ${large}`}>{answer.headline}</p>
     );
