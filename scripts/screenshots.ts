@@ -157,9 +157,11 @@ async function several(url: string): Promise<void> {
   await page.keyboard.press('b');
   await page.keyboard.press('ArrowDown');
   await (await find(page, '[aria-label=Shelf] button[aria-label^="Open Concession agreement"]')).click();
+  await find(page, '[data-leaf=open] canvas');
   await page.keyboard.press('g');
   await page.keyboard.type('9');
   await page.keyboard.press('Enter');
+  await find(page, '[data-leaf=open][aria-label^="Page 12 of"]');
   await shoot(page, 'pages-beside');
   await browser.close();
 }

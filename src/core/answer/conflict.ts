@@ -308,7 +308,7 @@ export function saySides(sides: readonly Side[]): string[] {
   return sides.map(({ said, source, amends }, at) => {
     const date = dates[at] ?? null;
     const later = at === 0 && sides.length === 2 && date !== null && dates[1] != null && date > dates[1];
-    const how = amends ? 'amended, ' : later ? 'later, ' : isDraft(source.name) ? 'draft, ' : '';
+    const how = amends ? 'amended, ' : later ? 'later, ' : '';
     return `${said} (${how}${nameOf(source)}${date === null || nameOf(source).includes(date) ? '' : `, ${sayDate(date)}`})`;
   });
 }
