@@ -29,7 +29,9 @@ export function fileFactsAnswer(question: string, sources: readonly AskedSource[
   const alone = sources.length === 1;
   const said = (source: AskedSource, value: string): string => (alone ? value : `${value} (${nameOf(source)})`);
   if (PAGES.test(question)) {
-    const lines = sources.map((source) => said(source, `${source.pageCount} pages`));
+    const lines = sources.map((source) =>
+      said(source, source.pageCount === 1 ? 'one page' : `${source.pageCount} pages`),
+    );
     return {
       headline: lines.join('; '),
       ...(alone ? {} : { lines }),

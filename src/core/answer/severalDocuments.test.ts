@@ -187,7 +187,7 @@ describe('what nothing answers', () => {
 
 describe('a question about the document itself', () => {
   test.each([
-    ['How many pages does Lease North 4 have?', '1 pages'],
+    ['How many pages does Lease North 4 have?', 'one page'],
     ['What is the date of the letter of amendment?', '14 September 2023'],
   ])('“%s”', (question, headline) => {
     expect(ask(question).headline).toBe(headline);
