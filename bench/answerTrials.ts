@@ -13,10 +13,11 @@ import {
   type Share,
 } from '../src/core/trial';
 
+const now = (): number => performance.now();
 /** What is tried against what: the reader as it ships, and ways of asking it. */
-const SETUPS: Readonly<Record<string, AskOptions>> = {
-  shipped: { now: () => performance.now(), neighbours: loadNeighbours() },
-  'own-words': { now: () => performance.now(), neighbours: null },
+const SETUPS: Readonly<Record<string, () => AskOptions>> = {
+  shipped: () => ({ now, neighbours: loadNeighbours() }),
+  'own-words': () => ({ now }),
 };
 
 export interface TrialOptions {
@@ -94,7 +95,7 @@ export async function runAnswerTrials(options: TrialOptions): Promise<void> {
   const known = readKnown(options);
   const { library } = await openShelf(options.paths);
   const results = options.setups.map((name) => {
-    const setup = SETUPS[name];
+    const setup = SETUPS[name]?.();
     if (setup === undefined) throw new Error(`No set-up “${name}”: there are ${Object.keys(SETUPS).join(', ')}.`);
     const outcomes = known.flatMap((one) => tryQuestion(one, library, setup, options.misses) ?? []);
     return { name, outcomes, score: scoreOf(outcomes) };

@@ -1,18 +1,14 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
 import { find } from './support/desk';
-import { openDemo, type Opened } from './support/open';
+import { openDemoWithTables, type Opened } from './support/open';
 
 let opened: Opened;
 let page: Page;
 
 beforeAll(async () => {
-  opened = await openDemo();
+  opened = await openDemoWithTables();
   ({ page } = opened);
-  await page.waitForFunction(
-    () => document.querySelectorAll('[aria-label=Shelf] li [data-tables=found]').length === 3,
-    { timeout: 60_000 },
-  );
 }, 180_000);
 
 afterAll(() => opened.close());

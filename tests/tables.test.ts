@@ -1,18 +1,14 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { Page } from 'puppeteer-core';
-import { ask, find, firstSlip } from './support/desk';
-import { openDemo, type Opened } from './support/open';
+import { ask, DEMO, find, firstSlip } from './support/desk';
+import { openDemo, openDemoWithTables, tablesFound, type Opened } from './support/open';
 
 let opened: Opened;
 let page: Page;
 
 beforeAll(async () => {
-  opened = await openDemo();
+  opened = await openDemoWithTables();
   ({ page } = opened);
-  await page.waitForFunction(
-    () => document.querySelectorAll('[aria-label=Shelf] li [data-tables=found]').length === 3,
-    { timeout: 60_000 },
-  );
 }, 180_000);
 
 afterAll(() => opened.close());
@@ -70,6 +66,18 @@ describe('a figure in a table', () => {
     expect(await firstSlip(page)).toContain('1,502 thousand crowns');
     await expectFramed('1,502');
   });
+});
+
+describe('a reload while documents are looked through for tables', () => {
+  test('goes on with it, and a figure is framed as before', async () => {
+    const other = await openDemo();
+    await other.page.reload({ waitUntil: 'domcontentloaded' });
+    await tablesFound(other.page, DEMO.length);
+    await ask(other.page, 'What was the revenue in 2025?');
+    expect(await firstSlip(other.page)).toContain('31,200 thousand crowns');
+    await find(other.page, '[data-page-frame] [data-part=cell]');
+    await other.close();
+  }, 180_000);
 });
 
 describe('looking at a page', () => {

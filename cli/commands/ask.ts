@@ -1,6 +1,7 @@
 import { splitQuestions, wholeHistory, wholeQuestion } from '../../src/core/answer';
 import { toProblem } from '../../src/core/problem';
 import { oneLine } from '../../src/core/text';
+import { loadNeighbours } from '../neighbours';
 import { asCalculation, asCite, placeInWords } from '../cite';
 import { readQuestions, type QuestionRecord } from '../records';
 import { matchSource, openShelf } from '../shelf';
@@ -75,6 +76,7 @@ export async function askCommand(options: AskOptions): Promise<number> {
       : readQuestions(options.questions);
   const reader = readerNamed(options.reader);
   const { library, incomplete } = await openShelf(options.sources);
+  library.neighbours = loadNeighbours();
   const ask = reader(library);
   let failed = false;
   for (const record of records) {

@@ -2,15 +2,23 @@ import { erased, foldReview, type FindingPayload, type LogEvent } from '../core/
 import type { IDBPTransaction } from 'idb';
 import { announce } from './changes';
 import { database } from './database';
-import type { Claim } from '../core/answer';
+import type { Calculation, Claim } from '../core/answer';
 import type { Opinion, Schema, StoredSlip, StoredSource } from './schema';
 
 function citesIn(claims: readonly Claim[], sourceId: string): boolean {
   return claims.some((claim) => claim.citations.some((citation) => citation.sourceId === sourceId));
 }
 
+function restsOn({ operands }: Calculation, sourceId: string): boolean {
+  return operands.some(({ citation }) => citation.sourceId === sourceId);
+}
+
 function mentionedIn({ answer }: Opinion, sourceId: string): boolean {
-  return answer.passages.some((passage) => passage.sourceId === sourceId) || citesIn(answer.claims, sourceId);
+  return (
+    answer.passages.some((passage) => passage.sourceId === sourceId) ||
+    citesIn(answer.claims, sourceId) ||
+    answer.calculations.some((calculation) => restsOn(calculation, sourceId))
+  );
 }
 
 function mentions(slip: StoredSlip, sourceId: string): boolean {
@@ -48,13 +56,19 @@ function withoutClaims(claims: readonly Claim[], sourceId: string): Claim[] {
 
 function opinionWithout({ answer, model }: Opinion, sourceId: string): Opinion {
   const claims = withoutClaims(answer.claims, sourceId);
-  const kept = claims.length === answer.claims.length;
+  const calculations = answer.calculations.filter((calculation) => !restsOn(calculation, sourceId));
+  const kept = claims.length === answer.claims.length && calculations.length === answer.calculations.length;
+  const { lines, ...rest } = answer;
   return {
     // A model's words without a citation may repeat any document.
     model: model === null || kept ? model : { ...model, asides: [] },
     answer: {
-      ...answer,
+      ...rest,
+      // Lines say what claims carried, and conflicts count claims: with some gone, neither holds.
+      ...(kept && lines !== undefined ? { lines } : {}),
+      conflicts: kept ? answer.conflicts : [],
       claims,
+      calculations,
       passages: answer.passages.filter((passage) => passage.sourceId !== sourceId),
       headline: kept ? answer.headline : 'The document that answered this was removed.',
     },

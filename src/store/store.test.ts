@@ -3,7 +3,7 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { IDBFactory } from 'fake-indexeddb';
 import { openDB } from 'idb';
 import { pagesOf } from '../../tests/support/pages';
-import type { Answer } from '../core/answer';
+import type { Answer, Calculation } from '../core/answer';
 import type { Citation } from '../core/quote';
 import { firstBroken, foldReview, type LogEvent } from '../core/review';
 import { onChange, type Change } from './changes';
@@ -75,10 +75,21 @@ function citing(sourceId: string): Citation {
   };
 }
 
+/** A calculation that rests on a quote of a document. */
+function working(sourceId: string): Calculation {
+  const citation = { sourceId, page: 1, quote: SECRET };
+  const operand = { text: '3,200', value: '3200', unit: 'crown', scale: 1, citation };
+  return { operation: 'change', operands: [operand, operand], result: '0 crowns', working: '3,200 − 3,200 = 0' };
+}
+
 function slipOf(id: string, sourceId: string): QuestionSlip {
   const answer = {
     found: true,
-    headline: '3,200 crowns',
+    headline: `3,200 crowns; ${SECRET}`,
+    lines: ['3,200 crowns', SECRET],
+    calculations: [working(sourceId)],
+    conflicts: [[0]],
+    missing: [],
     claims: [{ text: SECRET, standing: 'carried', citations: [citing(sourceId)] }],
     passages: [{ sourceId, source: 'Lease', page: 1, label: 'i', section: '', text: SECRET, spans: [], score: 1 }],
   } as unknown as Answer;
@@ -236,6 +247,25 @@ describe('removing a document', () => {
     const [slip] = await listSlips(DOSSIER);
     expect(JSON.stringify(slip)).not.toContain('secret rent');
     expect(await getPage(editionId(sha('a')), 1)).toBeUndefined();
+  });
+
+  test('leaves nothing of it in what was worked out from it, and no conflict among claims that are gone', async () => {
+    await removeSource(await worked(), false);
+    const [slip] = (await listSlips(DOSSIER)) as QuestionSlip[];
+    expect(slip?.answer).toMatchObject({ claims: [], calculations: [], conflicts: [] });
+    expect(slip?.answer.lines).toBeUndefined();
+    expect(slip?.answer.headline).toBe('The document that answered this was removed.');
+  });
+
+  test('finds a slip that only a calculation ties to it', async () => {
+    const lease = await bring('Lease.pdf', 'a');
+    const other = await bring('Letter.pdf', 'b');
+    const slip = slipOf('slip-1', other.id);
+    await storeSlip({ ...slip, answer: { ...slip.answer, calculations: [working(lease.id)] } });
+    await removeSource(lease.id, false);
+    const [left] = (await listSlips(DOSSIER)) as QuestionSlip[];
+    expect(left?.answer.calculations).toEqual([]);
+    expect(left?.answer.claims).toHaveLength(1);
   });
 
   test('erases withdrawn findings in any case', async () => {

@@ -23,6 +23,22 @@ export async function openDesk(): Promise<Opened> {
   return { server, browser, page, close };
 }
 
+/** The demo's first three documents, read to their ends and looked through for tables. */
+export async function openDemoWithTables(): Promise<Opened> {
+  const opened = await openDemo();
+  await tablesFound(opened.page, DEMO.length);
+  return opened;
+}
+
+/** Waits until so many documents are looked through for tables. */
+export async function tablesFound(page: Page, count: number): Promise<void> {
+  await page.waitForFunction(
+    (wanted) => document.querySelectorAll('[aria-label=Shelf] [data-tables=found]').length === wanted,
+    { timeout: 60_000 },
+    count,
+  );
+}
+
 /** Opens the application with the first three documents of the demo dossier, read to their ends. */
 export async function openDemo(): Promise<Opened> {
   const opened = await openDesk();

@@ -1,4 +1,4 @@
-import { isDraft } from '../search';
+import { bareName, isDraft } from '../search';
 import { changeOf, quantityAt, worth, type Quantity } from '../figure';
 import { asksChange } from './moves';
 import type { AskedSource, Calculation, Operand, ReaderAnswer } from './types';
@@ -13,17 +13,13 @@ const MOST_SAID = 24;
 const MOST = /\b(?:highest|most|largest|biggest|greatest|longest|latest|dearest|maximum|more|higher|longer|larger)\b/i;
 const LEAST = /\b(?:lowest|least|smallest|shortest|earliest|cheapest|minimum|less|fewer|lower|shorter|smaller)\b/i;
 
+const FOREMOST =
+  /^(?:which|in which|for which|under which) .{2,60}?\b(?:the )?(?:highest|largest|biggest|greatest|longest|latest|lowest|least|smallest|shortest|earliest|cheapest) (?<thing>.+)$/i;
+
 /** What each document is asked when a question wants the foremost: "What is the rent?" of "Which of the leases has the highest rent?" */
 export function eachAsked(question: string): string {
   const thing = FOREMOST.exec(question.trim())?.groups?.['thing'];
   return thing === undefined ? question : `What is the ${thing.replace(/[?\s]+$/, '')}?`;
-}
-
-const FOREMOST =
-  /^(?:which|in which|for which|under which) .{2,60}?\b(?:the )?(?:highest|largest|biggest|greatest|longest|latest|lowest|least|smallest|shortest|earliest|cheapest) (?<thing>.+)$/i;
-
-function nameOf({ name }: AskedSource): string {
-  return name.replace(/^.*\//, '').replace(/\.[a-z\d]{2,5}$/i, '');
 }
 
 function quantityOf({ source, drafted }: OwnAnswer): Quantity | null {
@@ -77,15 +73,15 @@ export function toldApart(question: string, answers: readonly OwnAnswer[]): Read
     calculation !== null
       ? [`Difference ${calculation.result}`]
       : first !== null
-        ? [`${nameOf(first.source)}, ${first.drafted.headline}`]
+        ? [`${bareName(first.source)}, ${first.drafted.headline}`]
         : [];
-  const lines = [...lead, ...said.map((one) => `${nameOf(one.source)}: ${one.drafted.headline}`)];
+  const lines = [...lead, ...said.map((one) => `${bareName(one.source)}: ${one.drafted.headline}`)];
   return {
     headline: said.length === 0 ? null : lines.join('; '),
     lines,
     claims: said.flatMap(({ drafted }) => drafted.claims.slice(0, 1)),
     calculations: calculation === null ? [] : [calculation],
     conflicts: disagree(said) ? [said.map((_, at) => at)] : [],
-    missing: said.length === 0 ? [question] : silent.map(({ source }) => `${question} (${nameOf(source)})`),
+    missing: said.length === 0 ? [question] : silent.map(({ source }) => `${question} (${bareName(source)})`),
   };
 }

@@ -1,10 +1,10 @@
 import { citationOf, type QuoteIndex } from '../quote';
 import {
-  withAliases,
   searchPassages,
   sectionOf,
   textOfSpans,
   unitsOfPassage,
+  withAliases,
   type Hit,
   type Neighbours,
 } from '../search';
@@ -26,9 +26,6 @@ import { cellQuoted } from './tableRows';
 import { asksWatchPoints, watchPointsAnswer } from './watchPoints';
 import type { Answer, AskedSource, Claim, DraftClaim, FoundPassage, ReaderAnswer } from './types';
 
-/** Told first, since most passages hold no figure: those without are not gone through for one. */
-const MAY_HOLD_VALUE =
-  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|million|once|twice|every|daily|weekly|monthly|yearly|annually)\b/i;
 /** Passages that are searched for and shown. */
 const SHOWN = 10;
 
@@ -79,14 +76,36 @@ function searchesOf(question: Question): string[] {
   return [...question.phrases.map((phrase) => `“${phrase}”`), question.words.join(' ')].filter((one) => one !== '');
 }
 
-/** What a search for a question found, before any reader composes an answer from it. */
-export interface Search {
+/** A question with the passages that were found for it. */
+interface Sought {
   readonly question: Question;
   readonly hits: readonly Hit[];
+}
+
+/** What a search for a question found, before any reader composes an answer from it. */
+export interface Search extends Sought {
   /** The ten best passages, in order. */
   readonly passages: readonly FoundPassage[];
   /** What was searched for. */
   readonly searches: readonly string[];
+}
+
+/** Seeks what answers a question; `naming` are its words that only say which documents are meant. */
+function seek(
+  question: string,
+  sources: readonly AskedSource[],
+  neighbours: Neighbours | null,
+  naming: readonly string[] = [],
+): Sought {
+  const own = analyseQuestion(question, sources[0]?.segment.language ?? 'en', neighbours, naming);
+  const analysed = { ...own, terms: withAliases(own.terms, sources), subject: withAliases(own.subject, sources) };
+  const holds = (text: string, language: Language): boolean => freshMentions(text, analysed, language).length > 0;
+  const hits = searchPassages(sources, analysed.terms, SHOWN, VALUE_KINDS.has(analysed.kind) ? holds : undefined);
+  return { question: analysed, hits };
+}
+
+function shown({ hits }: Sought): FoundPassage[] {
+  return hits.slice(0, SHOWN).map(passageOf);
 }
 
 /** Searches the sources for what answers a question. */
@@ -94,31 +113,40 @@ export function searchFor(
   question: string,
   sources: readonly AskedSource[],
   neighbours: Neighbours | null = null,
-  naming: readonly string[] = [],
 ): Search {
-  const own = analyseQuestion(question, sources[0]?.segment.language ?? 'en', neighbours, naming);
-  const analysed = { ...own, terms: withAliases(own.terms, sources), subject: withAliases(own.subject, sources) };
-  const holds = (text: string, language: Language): boolean =>
-    MAY_HOLD_VALUE.test(text) && freshMentions(text, analysed, language).length > 0;
-  const hits = searchPassages(sources, analysed.terms, SHOWN, VALUE_KINDS.has(analysed.kind) ? holds : undefined);
-  return { question: analysed, hits, passages: hits.slice(0, SHOWN).map(passageOf), searches: searchesOf(analysed) };
+  const sought = seek(question, sources, neighbours);
+  return { ...sought, passages: shown(sought), searches: searchesOf(sought.question) };
 }
 
 /** One question put to the documents it means, before its claims are checked. */
 interface Part {
   readonly question: string;
   readonly drafted: ReaderAnswer;
-  readonly search: Search;
+  readonly sought: Sought;
+  /** The documents it means; the parts behind it mean them too. */
   readonly scope: Scope;
+  /** True when these held no answer and all documents were asked. */
+  readonly widened?: boolean;
 }
 
 /** How a figure moved, searched for without the words that ask for the move; null when the question asks for none, or none is found. */
 function changeOver(question: string, scope: Scope, neighbours: Neighbours | null): Part | null {
-  const { sources, words, named, apart } = scope;
-  if (!asksChange(question) || (apart && named.length > 1)) return null;
-  const search = searchFor(question, sources, neighbours, [...words, ...moveWords(question)]);
-  const drafted = changeAnswer(gatherEvidence(sources, search.hits, search.question), search.question);
-  return drafted === null ? null : { question, drafted, search, scope };
+  const { sources, words, apart } = scope;
+  if (!asksChange(question) || apart) return null;
+  const sought = seek(question, sources, neighbours, [...words, ...moveWords(question)]);
+  const drafted = changeAnswer(gatherEvidence(sources, sought.hits, sought.question), sought.question);
+  return drafted === null ? null : { question, drafted, sought, scope };
+}
+
+/** What each of several documents answers by itself. */
+function askEach(question: string, { sources, words }: Scope, neighbours: Neighbours | null): ReaderAnswer {
+  const naming = [...words, ...(asksChange(question) ? moveWords(question) : [])];
+  const asked = eachAsked(question);
+  const answers = sources.map((source) => {
+    const sought = seek(asked, [source], neighbours, naming);
+    return { source, drafted: answerFrom([source], sought.hits, sought.question) };
+  });
+  return toldApart(question, answers);
 }
 
 /** Answers one part; `before` is the scope of the part before it, which holds as long as the part names none of its own. */
@@ -130,41 +158,36 @@ function askPart(
 ): Part {
   const own = scopeOf(question, sources);
   const scope = own.named.length === 0 && before !== null ? { ...before, apart: false } : own;
-  const plain = asksWatchPoints(question) ? watchPointsAnswer(scope.sources) : fileFactsAnswer(question, scope.sources);
-  if (plain !== null)
-    return { question, drafted: plain, search: searchFor(question, scope.sources, neighbours, scope.words), scope };
   const moved = changeOver(question, scope, neighbours);
   if (moved !== null) return moved;
-  const search = searchFor(question, scope.sources, neighbours, scope.words);
-  if (scope.apart) {
-    const naming = [...scope.words, ...(asksChange(question) ? moveWords(question) : [])];
-    const answers = scope.sources.map((source) => {
-      const own = searchFor(eachAsked(question), [source], neighbours, naming);
-      return { source, drafted: answerFrom([source], own.hits, own.question) };
-    });
-    return { question, drafted: toldApart(question, answers), search, scope };
-  }
-  const drafted = answerFrom(scope.sources, search.hits, search.question);
+  const sought = seek(question, scope.sources, neighbours, scope.words);
+  const plain = asksWatchPoints(question) ? watchPointsAnswer(scope.sources) : fileFactsAnswer(question, scope.sources);
+  if (plain !== null) return { question, drafted: plain, sought, scope };
+  if (scope.apart) return { question, drafted: askEach(question, scope, neighbours), sought, scope };
+  const drafted = answerFrom(scope.sources, sought.hits, sought.question);
   // A name may stand in one document and the answer in another; a document that was named is asked alone.
-  if (drafted.headline === null && !scope.strict && scope.sources.length < sources.length) {
-    const wide = searchFor(question, sources, neighbours);
-    return { question, drafted: answerFrom(sources, wide.hits, wide.question), search: wide, scope: own };
-  }
-  const where = scope.named.length === 0 ? [] : [`in ${scope.named.slice(0, 3).join(', ')}`];
-  return { question, drafted, search: { ...search, searches: [...search.searches, ...where] }, scope };
+  if (drafted.headline !== null || scope.strict || scope.sources.length === sources.length)
+    return { question, drafted, sought, scope };
+  const wide = seek(question, sources, neighbours);
+  return { question, drafted: answerFrom(sources, wide.hits, wide.question), sought: wide, scope, widened: true };
+}
+
+/** What was searched for, and in which documents, when not in all. */
+function searchesIn({ sought, scope, widened = false }: Part): string[] {
+  const where = widened || scope.named.length === 0 ? [] : [`in ${scope.named.slice(0, 3).join(', ')}`];
+  return [...searchesOf(sought.question), ...where];
 }
 
 /** The passages of several searches, the best of each first, then the next of each; none twice. */
-function interleave(searches: readonly Search[]): FoundPassage[] {
-  const taken = new Map<string, FoundPassage>();
+function interleave(sought: readonly Sought[]): FoundPassage[] {
+  const taken = new Map<string, Hit>();
   for (let rank = 0; rank < SHOWN; rank += 1)
-    for (const { passages } of searches) {
-      const passage = passages[rank];
-      if (passage === undefined) continue;
-      const key = `${passage.sourceId} ${passage.page} ${passage.spans[0]?.start ?? 0}`;
-      if (!taken.has(key)) taken.set(key, passage);
+    for (const { hits } of sought) {
+      const hit = hits[rank];
+      const key = `${hit?.source.id} ${hit?.passage}`;
+      if (hit !== undefined && !taken.has(key)) taken.set(key, hit);
     }
-  return [...taken.values()].slice(0, SHOWN);
+  return [...taken.values()].slice(0, SHOWN).map(passageOf);
 }
 
 /** What a part asks for, short enough to stand behind its answer: "rent" of "What is the rent of the lease?" */
@@ -227,8 +250,8 @@ export function askBuiltIn(
     ...drafted,
     found: drafted.headline !== null,
     claims,
-    passages: interleave(parts.map(({ search }) => search)),
-    searches: [...new Set(parts.flatMap(({ search }) => search.searches))],
+    passages: interleave(parts.map(({ sought }) => sought)),
+    searches: [...new Set(parts.flatMap(searchesIn))],
     reader: BUILT_IN,
     milliseconds: Math.round((options.now() - began) * 10) / 10,
   };

@@ -1,10 +1,10 @@
-import { oneLine } from '../text';
 import type { Hit } from '../search';
 import { saySides, sidesOf } from './conflict';
 import { answers, VALUE_KINDS } from './decline';
 import { gatherEvidence, RUN_IN, type Evidence } from './evidence';
 import { headlineOf } from './headline';
 import type { Question } from './question';
+import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { columnAsked } from './rowEvidence';
 import { cellPlace } from './tableRows';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
@@ -15,13 +15,12 @@ const MOST_CLAIMS = 3;
 const MOST_ITEMS = 10;
 /** A further claim must come this close to the best. */
 const CLOSE = 0.86;
+
 function claimOf(evidence: Evidence, question: Question): DraftClaim {
-  const text = oneLine(evidence.text);
   const { row, source } = evidence;
-  const page = evidence.unit.spans[0]?.page ?? null;
   const column = row === null ? null : columnAsked(row, question, source.segment.language);
   const cell = row === null || column === null ? null : cellPlace(row, column);
-  return { text, citations: [{ sourceId: source.id, page, quote: text, ...(cell === null ? {} : { cell }) }] };
+  return quotedClaim(quoteOf(source, evidence, cell));
 }
 
 /** The items behind a sentence that announces them with a colon, each a claim of its own, in the order of the source. */
@@ -44,38 +43,37 @@ function itemsAfter(lead: Evidence, all: readonly Evidence[]): Evidence[] {
  * when the best evidence holds too little of the question.
  */
 export function answerFrom(sources: readonly AskedSource[], hits: readonly Hit[], question: Question): ReaderAnswer {
-  const none: ReaderAnswer = { headline: null, claims: [], calculations: [], conflicts: [], missing: [question.text] };
   const evidence = gatherEvidence(sources, hits, question);
   const first = evidence.find(canAnswer);
   const best = (first === undefined ? undefined : exactRow(first, evidence)) ?? first;
-  if (best === undefined || !answers(best, evidence, question, sources)) return none;
+  if (best === undefined || !answers(best, evidence, question, sources)) return { ...EMPTY, missing: [question.text] };
   const items = question.kind === 'list' || question.kind === 'passage' ? itemsAfter(best, evidence) : [];
   const lead = valueNextTo(best, evidence, question);
   const further = evidence.filter(
     (one) =>
       one !== best && one !== lead && one.score >= CLOSE * best.score && canAnswer(one) && one.text !== best.text,
   );
-  const own = { source: (lead ?? best).source, said: headlineOf(lead ?? best, question), claim: claimOf(lead ?? best, question), amends: false }; // prettier-ignore
-  const sides = items.length > 0 ? [own] : sidesOf(own, lead ?? best, evidence, sources, question);
+  const saying = lead ?? best;
+  const own = {
+    source: saying.source,
+    said: headlineOf(saying, question),
+    claim: claimOf(saying, question),
+    amends: false,
+  };
+  const sides = items.length > 0 ? [own] : sidesOf(own, saying, evidence, sources, question);
   if (sides.length > 1) {
     const lines = saySides(sides);
     return {
+      ...EMPTY,
       headline: lines.join('; '),
       lines,
       claims: sides.map((side) => side.claim),
-      calculations: [],
       conflicts: [sides.map((_, at) => at)],
-      missing: [],
     };
   }
   const chosen = items.length > 0 ? [best, ...items] : lead === null ? [best, ...further] : [lead, best, ...further];
-  return {
-    headline: own.said,
-    claims: chosen.slice(0, items.length > 0 ? MOST_ITEMS + 1 : MOST_CLAIMS).map((one) => claimOf(one, question)),
-    calculations: [],
-    conflicts: [],
-    missing: [],
-  };
+  const most = items.length > 0 ? MOST_ITEMS + 1 : MOST_CLAIMS;
+  return { ...EMPTY, headline: own.said, claims: chosen.slice(0, most).map((one) => claimOf(one, question)) };
 }
 
 /** How far below the best a row may score whose label is just what is asked. */

@@ -3,10 +3,11 @@ import { termSet } from '../search';
 import type { Language } from '../text';
 import type { Evidence } from './evidence';
 import { asksChange } from './moves';
-import { spanAsked, spanOfColumn, type Span } from './period';
+import { spanAsked, spanOfColumn, type PeriodSpan } from './period';
 import type { Question } from './question';
+import { EMPTY, quoteOf } from './quoted';
 import { cellPlace } from './tableRows';
-import type { DraftCitation, Operand, ReaderAnswer } from './types';
+import type { Operand, ReaderAnswer } from './types';
 
 const YEAR_TERM = /^#((?:19|20)\d{2})$/;
 /** How little of a row's label and of the question may meet for the row to be the one that moved. */
@@ -16,7 +17,7 @@ interface Column {
   readonly at: number;
   readonly year: number | null;
   readonly said: string;
-  readonly span: Span;
+  readonly span: PeriodSpan;
 }
 
 /** The row's columns that hold a figure and are headed by a period, in the order of the table. */
@@ -119,6 +120,7 @@ export function changeAnswer(evidence: readonly Evidence[], question: Question):
     const [first, second] = compared;
     const told = lines(question, change, `${sayQuantity(from)} (${first.said})`, `${sayQuantity(to)} (${second.said})`);
     return {
+      ...EMPTY,
       headline: told.join(', '),
       lines: told,
       claims: [{ text: from.citation.quote, citations: [to.citation, from.citation] }],
@@ -130,23 +132,15 @@ export function changeAnswer(evidence: readonly Evidence[], question: Question):
           working: change.working,
         },
       ],
-      conflicts: [],
-      missing: [],
     };
   }
   return null;
 }
 
-function operandOf({ row, source, unit, text }: Evidence, column: number): Operand | null {
+function operandOf(evidence: Evidence, column: number): Operand | null {
+  const { row, source } = evidence;
   const cell = row?.row.cells[column];
   const quantity = cell == null ? null : cellQuantity(cell);
-  const place = row === null ? null : cellPlace(row, column);
-  if (quantity === null || place === null) return null;
-  const citation: DraftCitation = {
-    sourceId: source.id,
-    page: unit.spans[0]?.page ?? null,
-    quote: text.replace(/\s+/g, ' ').trim(),
-    cell: place,
-  };
-  return { ...quantity, citation };
+  if (row === null || quantity === null) return null;
+  return { ...quantity, citation: quoteOf(source, evidence, cellPlace(row, column)) };
 }

@@ -1,13 +1,14 @@
 import { agree, cellQuantity, quantityAt, sayQuantity, worth, type Quantity } from '../figure';
 import { statedFacts } from '../facts';
-import { isDraft, sectionOf, termNumber, termSet, unitsOfPassage } from '../search';
+import { bareName, isDraft, sectionOf, termNumber, termSet, unitsOfPassage } from '../search';
 import type { Heads, Table, TableRow } from '../source';
 import { findDates, oneLine, sayDate, type Language } from '../text';
 import type { Evidence } from './evidence';
 import { closestMention } from './headline';
-import { spanOfColumn, type Span } from './period';
+import { spanOfColumn, type PeriodSpan } from './period';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
+import { quotedClaim, quoteOf } from './quoted';
 import { cellPlace } from './tableRows';
 import type { AskedSource, DraftClaim } from './types';
 
@@ -37,7 +38,7 @@ const QUOTED = /[“"„]([^”"“]{2,200})[”"“]/g;
 const YEAR = /^#(?:19|20)\d{2}$/;
 
 /** When a document is of: its date as it tells it, the end of its period, or a year of its name; null when none is told. */
-export function dateOf(source: AskedSource): string | null {
+function dateOf(source: AskedSource): string | null {
   const facts = statedFacts(source);
   const date = facts.find((fact) => fact.field === 'date')?.value;
   const period = findDates(facts.find((fact) => fact.field === 'period')?.value ?? '').at(-1)?.value;
@@ -93,7 +94,7 @@ function headTerms(column: Heads, language: Language): ReadonlySet<string> {
 }
 
 /** Cells of rows with these words for a label and nothing more, in the column of a period. */
-function rowsNamed(source: AskedSource, label: ReadonlySet<string>, period: string, span: Span): NamedCell[] {
+function rowsNamed(source: AskedSource, label: ReadonlySet<string>, period: string, span: PeriodSpan): NamedCell[] {
   const { language } = source.segment;
   return source.tables.flatMap((table) => {
     const column = table.columns.findIndex(
@@ -118,12 +119,7 @@ function sideOfRow(source: AskedSource, { table, row, column, value }: NamedCell
   const quote = oneLine(source.page(page)?.text.slice(start, end) ?? '');
   const cell = cellPlace({ table, row }, column);
   const citation = { sourceId: source.id, page, quote, ...(cell === null ? {} : { cell }) };
-  return { source, said: sayQuantity(value), claim: { text: quote, citations: [citation] }, amends: false };
-}
-
-function claimOf({ source, unit, text }: Evidence): DraftClaim {
-  const quote = oneLine(text);
-  return { text: quote, citations: [{ sourceId: source.id, page: unit.spans[0]?.page ?? null, quote }] };
+  return { source, said: sayQuantity(value), claim: quotedClaim(citation), amends: false };
 }
 
 /** A value as it is compared: what it measures, and how much; a date measures nothing but itself. */
@@ -134,10 +130,15 @@ function valueOf(text: string, evidence: Evidence): { readonly unit: string; rea
   return quantity === null ? null : { unit: quantity.unit ?? '', worth: worth(quantity).toFixed() };
 }
 
+/** True for two sentences of one document of which one corrects what the other told. */
+function corrects(one: Evidence, two: Evidence): boolean {
+  return one.source.id === two.source.id && (CORRECTED.test(one.text) || CORRECTED.test(two.text));
+}
+
 /** True for a sentence or row that may say the same thing as the best one. */
 function comesNear(one: Evidence, best: Evidence): boolean {
   // What a correction corrects need not come as near as what another document says.
-  const corrected = one.source.id === best.source.id && (CORRECTED.test(one.text) || CORRECTED.test(best.text));
+  const corrected = corrects(one, best);
   return (
     one.unit.kind !== 'contents' &&
     one.unit.kind !== 'heading' &&
@@ -154,16 +155,17 @@ function otherSentences(best: Evidence, near: readonly Evidence[], question: Que
   const sides = new Map<string, Side | null>();
   for (const one of near) {
     const { source } = one;
-    const corrected = source.id === best.source.id && (CORRECTED.test(one.text) || CORRECTED.test(best.text));
-    if (one === best || (source.id === best.source.id && !corrected) || sides.has(source.id) || one.row !== null)
-      continue;
+    if (one === best || one.row !== null || sides.has(source.id)) continue;
+    if (source.id === best.source.id && !corrects(one, best)) continue;
     const other = closestMention(one, question);
     const value = other === null ? null : valueOf(other, one);
     if (other === null || value === null || value.unit !== own.unit) continue;
     // What agrees settles it for that document.
     sides.set(
       source.id,
-      value.worth === own.worth ? null : { source, said: other, claim: claimOf(one), amends: false },
+      value.worth === own.worth
+        ? null
+        : { source, said: other, claim: quotedClaim(quoteOf(one.source, one)), amends: false },
     );
   }
   return [...sides.values()].filter((side) => side !== null);
@@ -181,6 +183,13 @@ function squeezed(text: string): string {
     .toLowerCase()
     .replace(/[^\p{L}\p{N}]+/gu, ' ')
     .trim();
+}
+
+/** The words that a sentence takes out of a document, and those it puts in their place; null when it quotes no two. */
+function replacement(text: string): { readonly old: string; readonly now: string } | null {
+  const quoted = [...text.matchAll(QUOTED)].map((match) => match[1] as string);
+  const [old, now] = [quoted[0], quoted.at(-1)];
+  return old === undefined || now === undefined || quoted.length < 2 ? null : { old, now };
 }
 
 /** Words, as search terms, that a document which changes another holds. */
@@ -216,17 +225,11 @@ function amendment(best: Evidence, sources: readonly AskedSource[], question: Qu
       for (const passage of passages)
         for (const { unit, text } of unitsOfPassage(source, passage)) {
           if (!naming.test(text) || !AMENDING.test(text)) continue;
-          const quoted = [...text.matchAll(QUOTED)].map((match) => match[1] as string);
-          const [old] = quoted;
-          if (old !== undefined && quoted.length > 1 && !words.includes(squeezed(old))) continue;
-          if (quoted.length < 2 && !sharesSubject(text, question, source)) continue;
-          const quote = oneLine(text);
-          return {
-            source,
-            said: quoted.length > 1 ? (quoted.at(-1) as string) : quote,
-            claim: { text: quote, citations: [{ sourceId: source.id, page: unit.spans[0]?.page ?? null, quote }] },
-            amends: true,
-          };
+          const change = replacement(text);
+          if (change === null ? !sharesSubject(text, question, source) : !words.includes(squeezed(change.old)))
+            continue;
+          const citation = quoteOf(source, { unit, text });
+          return { source, said: change?.now ?? citation.quote, claim: quotedClaim(citation), amends: true };
         }
     }
   }
@@ -238,16 +241,18 @@ function sharesSubject(text: string, question: Question, source: AskedSource): b
   return question.subject.some(({ term }) => own.has(term));
 }
 
-/** The words that an amending sentence of the best evidence replaced, with where they stand; null when the best amends nothing. */
-function amended(best: Evidence, evidence: readonly Evidence[]): Side | null {
-  if (!AMENDING.test(best.text)) return null;
-  const [old, ...rest] = [...best.text.matchAll(QUOTED)].map((match) => match[1] as string);
-  if (old === undefined || rest.length === 0) return null;
-  const words = squeezed(old);
+/** Both sides of what an amending sentence changes, when it is the best evidence: it, and where the words it replaces stand; null when the best amends nothing. */
+function amendedBy(own: Side, best: Evidence, evidence: readonly Evidence[]): Side[] | null {
+  const change = AMENDING.test(best.text) ? replacement(best.text) : null;
+  if (change === null) return null;
+  const words = squeezed(change.old);
   const original = evidence.find((one) => one.source.id !== best.source.id && squeezed(one.text).includes(words));
-  return original === undefined
-    ? null
-    : { source: original.source, said: old, claim: claimOf(original), amends: false };
+  if (original === undefined) return null;
+  const claim = quotedClaim(quoteOf(original.source, original));
+  return [
+    { ...own, said: change.now, amends: true },
+    { source: original.source, said: change.old, claim, amends: false },
+  ];
 }
 
 /** Documents that say otherwise than the best evidence, those in force and later first; `own` is the best evidence's own side. */
@@ -259,10 +264,14 @@ export function sidesOf(
   question: Question,
 ): Side[] {
   if (sources.length < 2) return [own];
-  const before = amended(best, evidence);
-  if (before !== null) return [{ ...own, said: newWords(best.text) ?? own.said, amends: true }, before];
+  const both = amendedBy(own, best, evidence);
+  if (both !== null) return both;
   const near = evidence.filter((one) => one === best || comesNear(one, best));
-  const amending = sources.filter(isAmending);
+  // What a document is takes longer to tell than whether it holds a clause's number at all.
+  const numbers = new Set(near.flatMap(clausesOf));
+  const amending = sources
+    .filter((source) => [...numbers].some((one) => termNumber(source.segment, one) >= 0))
+    .filter(isAmending);
   for (const one of amending.length === 0 ? [] : near) {
     const change = amendment(one, amending, question);
     if (change === null) continue;
@@ -272,7 +281,7 @@ export function sidesOf(
         : {
             source: one.source,
             said: closestMention(one, question) ?? oneLine(one.text),
-            claim: claimOf(one),
+            claim: quotedClaim(quoteOf(one.source, one)),
             amends: false,
           };
     const known = new Set([one.source.id, change.source.id]);
@@ -287,28 +296,19 @@ export function sidesOf(
   return sides.sort(byForce).slice(0, MOST_SIDES);
 }
 
-function newWords(text: string): string | null {
-  const quoted = [...text.matchAll(QUOTED)].map((match) => match[1] as string);
-  return quoted.length > 1 ? (quoted.at(-1) as string) : null;
-}
-
 /** Amendments first, drafts last, later documents before earlier ones. */
 function byForce(one: Side, two: Side): number {
   const rank = (side: Side): number => (side.amends ? 0 : isDraft(side.source.name) ? 2 : 1);
   return rank(one) - rank(two) || (dateOf(two.source) ?? '').localeCompare(dateOf(one.source) ?? '');
 }
 
-function nameOf(source: AskedSource): string {
-  return source.name.replace(/^.*\//, '').replace(/\.[a-z\d]{2,5}$/i, '');
-}
-
-/** All sides, a line each, with with its document and that one's date; the later of two is named as such. */
+/** All sides, a line each, with its document and that one's date; the later of two is named as such. */
 export function saySides(sides: readonly Side[]): string[] {
   const dates = sides.map((side) => dateOf(side.source));
   return sides.map(({ said, source, amends }, at) => {
     const date = dates[at] ?? null;
     const later = at === 0 && sides.length === 2 && date !== null && dates[1] != null && date > dates[1];
     const how = amends ? 'amended, ' : later ? 'later, ' : '';
-    return `${said} (${how}${nameOf(source)}${date === null || nameOf(source).includes(date) ? '' : `, ${sayDate(date)}`})`;
+    return `${said} (${how}${bareName(source)}${date === null || bareName(source).includes(date) ? '' : `, ${sayDate(date)}`})`;
   });
 }

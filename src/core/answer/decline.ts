@@ -1,5 +1,5 @@
-import { documentFrequency } from '../search';
-import { tokenize } from '../text';
+import { documentFrequency, shareInCommon } from '../search';
+import { tokensOf } from '../text';
 import type { Evidence } from './evidence';
 import type { Question } from './question';
 import type { AskedSource } from './types';
@@ -59,15 +59,13 @@ function absentShare(question: Question, sources: readonly AskedSource[]): numbe
   return total === 0 ? 0 : absent / total;
 }
 
-/** True when two sentences of different documents say the same, as a draft and what was agreed do. */
+/** Share of words from which on two sentences say the same, as those of a draft and of what was agreed do. */
+const SAME = 0.7;
+
+/** True when two sentences of different documents say the same. */
 function sameWords(one: Evidence, two: Evidence): boolean {
-  if (one.source.id === two.source.id) return false;
-  const [a, b] = [one, two].map(({ text }) => new Set(tokenize(text).map((token) => token.word))) as [
-    Set<string>,
-    Set<string>,
-  ];
-  const shared = [...a].filter((word) => b.has(word)).length;
-  return shared >= 0.7 * (a.size + b.size - shared);
+  const words = ({ text }: Evidence): Set<string> => new Set(tokensOf(text).map((token) => token.word));
+  return one.source.id !== two.source.id && shareInCommon(words(one), words(two)) >= SAME;
 }
 
 /** True when the best evidence answers the question; `evidence` is sorted, the best first. A period asked for that is nowhere near settles it. */

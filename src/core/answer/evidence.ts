@@ -14,7 +14,7 @@ import {
 } from '../search';
 import { definingShare, freshMentions, kindNearness } from './kinds';
 import { partyNamed } from './partyNamed';
-import { spanAsked, spanNamed, spanOfColumn } from './period';
+import { spanAsked, spanNamed, spanOfColumn, type PeriodSpan } from './period';
 import type { Question } from './question';
 import { columnAsked, labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
 import { tableRowAt, type RowOfTable } from './tableRows';
@@ -177,6 +177,8 @@ function periodsOf(source: AskedSource): string {
 
 class Measure {
   private readonly weights: TermWeights;
+  /** The length of period the question is about. */
+  private readonly asked: PeriodSpan;
   /** Terms of headings and names, which many units stand under. */
   private readonly known = new Map<string, ReadonlySet<string>>();
 
@@ -186,6 +188,7 @@ class Measure {
     private readonly topScore: number,
   ) {
     this.weights = new TermWeights(sources, question);
+    this.asked = spanAsked(question.text);
   }
 
   passage(hit: Hit, rank: number): Evidence[] {
@@ -236,7 +239,7 @@ class Measure {
 
   /** Less than 1 for a figure of another length of period than is asked for: a quarter's for the year's. */
   private spanShare(row: RowOfTable | null, text: string, language: Language): number {
-    const asked = spanAsked(this.question.text);
+    const { asked } = this;
     if (row !== null) {
       const column = columnAsked(row, this.question, language);
       return column === null || spanOfColumn(row.table, column) === asked ? 1 : OTHER_SPAN;

@@ -1,5 +1,7 @@
 import { statedFacts, type FactField } from '../facts';
+import { bareName } from '../search';
 import { sayDate } from '../text';
+import { EMPTY, quotedClaim } from './quoted';
 import type { AskedSource, ReaderAnswer } from './types';
 
 /** Documents up to which a question about "the document" is one about each of them. */
@@ -19,27 +21,16 @@ const FIELDS: readonly (readonly [FactField, RegExp])[] = [
   ['amends', /\b(?:what|which) (?:\w+ )?(?:does|is) .{0,60}\b(?:amend|replace|supersede)(?:s|d)?\b/i],
 ]; // prettier-ignore
 
-function nameOf({ name }: AskedSource): string {
-  return name.replace(/^.*\//, '').replace(/\.[a-z\d]{2,5}$/i, '');
-}
-
 /** The answer to a question about the documents themselves: how many pages, of what date, between whom; null when it is not one, or too many documents are meant. */
 export function fileFactsAnswer(question: string, sources: readonly AskedSource[]): ReaderAnswer | null {
   if (sources.length === 0 || sources.length > FEW) return null;
   const alone = sources.length === 1;
-  const said = (source: AskedSource, value: string): string => (alone ? value : `${value} (${nameOf(source)})`);
+  const said = (source: AskedSource, value: string): string => (alone ? value : `${value} (${bareName(source)})`);
   if (PAGES.test(question)) {
     const lines = sources.map((source) =>
       said(source, source.pageCount === 1 ? 'one page' : `${source.pageCount} pages`),
     );
-    return {
-      headline: lines.join('; '),
-      ...(alone ? {} : { lines }),
-      claims: [],
-      calculations: [],
-      conflicts: [],
-      missing: [],
-    };
+    return { ...EMPTY, headline: lines.join('; '), ...(alone ? {} : { lines }) };
   }
   const field = FIELDS.find(([, pattern]) => pattern.test(question))?.[0];
   if (field === undefined) return null;
@@ -51,14 +42,9 @@ export function fileFactsAnswer(question: string, sources: readonly AskedSource[
   if (found.length === 0) return null;
   const lines = found.map(({ source, fact }) => said(source, field === 'date' ? sayDate(fact.value) : fact.value));
   return {
+    ...EMPTY,
     headline: lines.join('; '),
     ...(lines.length > 1 ? { lines } : {}),
-    claims: found.map(({ source, fact }) => ({
-      text: fact.quote,
-      citations: [{ sourceId: source.id, page: fact.page, quote: fact.quote }],
-    })),
-    calculations: [],
-    conflicts: [],
-    missing: [],
+    claims: found.map(({ source, fact }) => quotedClaim({ sourceId: source.id, page: fact.page, quote: fact.quote })),
   };
 }

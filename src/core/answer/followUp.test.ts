@@ -19,6 +19,13 @@ describe('a follow-up is made whole', () => {
     ['and the deposit?', 'How much is the rent of berth nine?', 'How much is the deposit of berth nine?'],
     ['what is its term?', 'When does the agreement end?', 'What is the agreement’s term?'],
     ['Why?', 'When does the agreement end?', 'Why: the agreement?'],
+    [
+      'was that more than the year before?',
+      'How many passengers were carried in 2025?',
+      'How many passengers were carried in 2025: was that more than the year before?',
+    ],
+    ['what must it pay?', 'What notice must the Board give to end it?', 'What must the Board pay?'],
+    ['until when is she fit?', 'How many lifejackets does Kittiwake carry?', 'Until when is Kittiwake fit?'],
   ])('%s after “%s”', (followUp, before, whole) => {
     expect(completeQuestion(followUp, after(before))).toBe(whole);
   });

@@ -42,6 +42,23 @@ describe('headlines', () => {
       'May the tenant sublet the quay?',
       'Yes, if the board agrees',
     ],
+    ['Two of fourteen extinguishers were past their date.', 'How many extinguishers were past their date?', 'Two'],
+    [
+      'The hull is surveyed every eighteen months, and a vessel more than twenty years old is towed.',
+      'How often is the hull surveyed?',
+      'eighteen months',
+    ],
+    [
+      'The rent is restated to 1,133 crowns, the fee of the gate to 28,680 crowns.',
+      'How much is the rent?',
+      '1,133 crowns',
+    ],
+    ['The tenant may sublet the quay if:', 'May the tenant sublet the quay?', 'Yes, on conditions'],
+    [
+      'The lease is between Halse Brothers (the Tenant) and the Board.',
+      'Who is the tenant of the lease?',
+      'Halse Brothers',
+    ],
   ])('of “%s”', (text, asked, headline) => {
     expect(evidenceOf(text, asked).headline).toBe(headline);
   });

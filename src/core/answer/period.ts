@@ -1,9 +1,9 @@
 import type { Table } from '../source';
 
 /** How long a period a figure is of. */
-export type Span = 'quarter' | 'half' | 'nine-months' | 'year';
+export type PeriodSpan = 'quarter' | 'half' | 'nine-months' | 'year';
 
-const SPANS: readonly (readonly [Span, RegExp])[] = [
+const SPANS: readonly (readonly [PeriodSpan, RegExp])[] = [
   ['quarter', /\bquarter(?:s|ly)?\b|\bq[1-4]\b|\bthree months\b|\bquartals?\b|\bvierteljahr|四半期/i],
   ['nine-months', /\bnine months\b|\bneun monate/i],
   [
@@ -14,18 +14,18 @@ const SPANS: readonly (readonly [Span, RegExp])[] = [
 ];
 
 /** The length of period that words name; null when they name none. */
-export function spanNamed(text: string): Span | null {
+export function spanNamed(text: string): PeriodSpan | null {
   return SPANS.find(([, pattern]) => pattern.test(text))?.[0] ?? null;
 }
 
 /** The length of period that a column's figures are of: by its head, else by the table's caption; a year when neither says. */
-export function spanOfColumn(table: Table, column: number): Span {
+export function spanOfColumn(table: Table, column: number): PeriodSpan {
   const head = (table.columns[column]?.path ?? []).join(' ');
   return spanNamed(head) ?? spanNamed(table.caption ?? '') ?? 'year';
 }
 
 /** The length of period a question is about; a year when it says nothing of it. */
-export function spanAsked(question: string): Span {
+export function spanAsked(question: string): PeriodSpan {
   return (
     spanNamed(question.replace(/\byear (?:before|after|earlier)\b|\b(?:previous|prior|last|next) year\b/gi, ' ')) ??
     'year'

@@ -50,8 +50,7 @@ const PREPOSITION = /\s(for|of|in|at|to|under|on|by|für|bei)\s/gi;
 
 /** One thing asked of several, each behind the same preposition: "What is paid for a late departure, for a missed one and for a lost day?" */
 function splitRepeated(question: string): string[] {
-  if (asksChange(question)) return [question];
-  if (!ASKS.test(question)) return [question];
+  if (asksChange(question) || !ASKS.test(question)) return [question];
   for (const match of question.matchAll(PREPOSITION)) {
     const word = match[1] as string;
     const [head, rest] = [question.slice(0, match.index), question.slice(match.index + match[0].length)];
@@ -62,11 +61,11 @@ function splitRepeated(question: string): string[] {
   return [question];
 }
 
-const YEAR = /\b(?:19|20)\d{2}\b/g;
+const YEAR = /\b(?:19|20)\d{2}\b/;
 
 /** A question for a value, of the year that the first part of its sentence names, where it names none itself. */
 function inYearOf(first: string, own: string): string {
-  const years = new Set(first.match(YEAR));
+  const years = new Set(first.match(new RegExp(YEAR, 'g')));
   const [year] = years;
   if (years.size !== 1 || YEAR.test(own) || !/^(?:how (?:much|many)|what (?:was|were|did))\b/i.test(own)) return own;
   return own.replace(/\?$/, ` in ${year}?`);

@@ -1,6 +1,6 @@
 import { statedFacts } from '../facts';
 import { oneLine, tokenize } from '../text';
-import { isDraft, isStopword, termNumber, termsOf, unitsOfPassage } from '../search';
+import { bareName, isDraft, isStopword, termNumber, termsOf, unitsOfPassage } from '../search';
 import type { AskedSource } from './types';
 
 /** The documents that a question is put to, and what in the question named them. */
@@ -45,11 +45,7 @@ function wordsOf(text: string): string[] {
 }
 
 function nameWords(source: AskedSource): string[] {
-  const plain = source.name
-    .replace(/^.*\//, '')
-    .replace(/\.[a-z\d]{2,5}$/i, '')
-    .replace(/[_-]+/g, ' ');
-  return wordsOf(plain).filter((word) => !GENERIC.has(word));
+  return wordsOf(bareName(source).replace(/[_-]+/g, ' ')).filter((word) => !GENERIC.has(word));
 }
 
 /** Documents whose whole name stands in the question; of names within names the longer one is meant. */
@@ -148,17 +144,17 @@ export function scopeOf(question: string, sources: readonly AskedSource[]): Scop
   if (sources.length < 2) return all;
   const both = draftAndSigned(sources, question);
   if (both.length > 1) {
-    const names = both.map(({ name }) => nameOf(name));
+    const names = both.map(bareName);
     return { sources: both, named: names, words: ['draft', 'signed', 'final', 'agreed'], strict: false, apart: true };
   }
   const named = byName(sources, new Set(wordsOf(question)));
   if (named.length > 0) {
-    const names = named.map(({ name }) => nameOf(name));
+    const names = named.map(bareName);
     return { sources: named, named: names, words: names, strict: true, apart: named.length > 1 };
   }
   const kind = byKind(sources, question);
   if (kind !== null && (kind.of.length < sources.length || kind.many)) {
-    const names = kind.of.map(({ name }) => nameOf(name));
+    const names = kind.of.map(bareName);
     const apart = kind.of.length > 1 && (kind.many || APART.test(question));
     return { sources: kind.of, named: names, words: [kind.words], strict: false, apart };
   }
@@ -168,8 +164,4 @@ export function scopeOf(question: string, sources: readonly AskedSource[]): Scop
       return { sources: holders, named: [name], words: [name], strict: false, apart: false };
   }
   return all;
-}
-
-function nameOf(name: string): string {
-  return name.replace(/^.*\//, '').replace(/\.[a-z\d]{2,5}$/i, '');
 }

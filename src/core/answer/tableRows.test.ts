@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { Library } from '../library';
-import { readText, TableFinder } from '../source';
+import { libraryOfTexts } from '../../../tests/support/shelf';
 import { askBuiltIn } from './ask';
 import { analyseQuestion } from './question';
 import { columnAsked } from './rowEvidence';
@@ -23,21 +22,8 @@ const TEXT = [
   'The board met nine times.',
 ].join('\n');
 
-function shelf(): { library: Library; source: AskedSource } {
-  const library = new Library();
-  const reading = readText(TEXT, 'sha');
-  library.add({ id: 'd', name: 'Accounts', sha256: 'sha', pageCount: 1, language: 'en' });
-  const finder = new TableFinder('en');
-  for (const page of reading.pages) {
-    library.addPage('d', page, reading.sections);
-    library.setTables('d', [...finder.addPage(page, []), ...finder.finish()]);
-  }
-  library.finish('d');
-  const [source] = library.sources();
-  return { library, source: source as AskedSource };
-}
-
-const { library, source } = shelf();
+const library = libraryOfTexts({ Accounts: TEXT });
+const [source] = library.sources() as [AskedSource];
 const ask = (question: string): ReturnType<typeof askBuiltIn> =>
   askBuiltIn(question, [source], library.quotes, { now: () => 0 });
 const at = (words: string): { page: number; start: number; end: number } => {

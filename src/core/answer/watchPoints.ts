@@ -1,6 +1,6 @@
 import { searchPassages, termsOf, unitsOfPassage } from '../search';
-import { oneLine } from '../text';
 import { shorten } from './headline';
+import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
 
 /** Something that needs care in a contract: how it is found, why it matters, and what is usually asked for. */
@@ -18,13 +18,13 @@ export interface WatchPoint {
 export const WATCH_POINTS: readonly WatchPoint[] = [
   { name: 'Renewal', words: 'renew renewal extend extension term', says: /\b(?:renew(?:s|ed|al)?|exten(?:d|ds|ded|sion)|verlänger\w*)\b/i, why: 'a term that renews or ends by itself binds, or stops, without a decision', usual: 'a notice before it renews, and a right to end it' },
   { name: 'Termination', words: 'terminate termination end notice breach', says: /\b(?:terminat\w+|(?:may|shall|can) end (?:this|the)\b|end (?:this|the) (?:agreement|lease|contract)|kündig\w*)\b/i, why: 'who may end it, when and at what price decides how firm it is', usual: 'rights for both sides, time to put a breach right, and no price for ending for cause' },
-  { name: 'Cap on liability', words: 'liability limited cap exceed maximum', says: /\b(?:liabilit(?:y|ies)\b.{0,80}\b(?:limited|exceed|cap)|(?:limited|exceed|cap)\b.{0,60}\bliabilit|haftung.{0,60}(?:begrenzt|beschränkt)|total of the sums due.{0,80}exceed)/i, why: 'without a cap a loss can be larger than the contract is worth', usual: 'a cap for both sides, with none for wilful default' },
+  { name: 'Cap on liability', words: 'liability limited cap exceed maximum', says: /\b(?:liabilit(?:y|ies)\b.{0,80}\b(?:limited|exceed|cap)|(?:limited|exceed|cap)\b.{0,60}\bliabilit|haftung.{0,60}(?:begrenzt|beschränkt)|(?:total|aggregate)\b.{0,90}\b(?:shall|will|may|must) not exceed)/i, why: 'without a cap a loss can be larger than the contract is worth', usual: 'a cap for both sides, with none for wilful default' },
   { name: 'Indemnities', words: 'indemnify indemnity hold harmless claim', says: /\b(?:indemnif\w+|indemnit\w+|hold harmless|freistell\w*)\b/i, why: 'an indemnity moves another’s loss to whoever gives it', usual: 'limits by cause and amount, and notice of claims' },
   { name: 'Exclusivity', words: 'exclusive sole right exclusivity', says: /\b(?:exclusiv\w+|sole right|sole and|no other person|ausschließlich\w*)\b/i, why: 'it closes the market to others, or to oneself', usual: 'a limit in time, place and kind' },
-  { name: 'Assignment', words: 'assign assignment transfer sublet subcontract control', says: /\b(?:assign(?:s|ed|ment)?|sub-?let|sub-?contract\w*|change of control|control of the \w+ passes|abtret\w*)\b/i, why: 'the other side may turn out to be somebody else', usual: 'consent that is not unreasonably withheld, and a say in a change of control' },
+  { name: 'Assignment', words: 'assign assignment transfer sublet subcontract control', says: /\b(?:assign(?:s|ed|ment)?|sub-?let|sub-?contract\w*|change of control|control of .{1,40}? (?:passes|changes)|abtret\w*)\b/i, why: 'the other side may turn out to be somebody else', usual: 'consent that is not unreasonably withheld, and a say in a change of control' },
   { name: 'Governing law', words: 'law governs governed jurisdiction', says: /\b(?:governed by|law of .{2,40} governs|governing law|geltendes recht|recht der)\b/i, why: 'it decides what the words mean', usual: 'a law both sides know' },
   { name: 'Dispute resolution', words: 'dispute arbitration arbitrator court expert', says: /\b(?:disputes?\b|arbitrat\w+|mediat\w+|courts? of|gerichtsstand|streitigkeit\w*)\b/i, why: 'how and where a quarrel is settled costs time and money', usual: 'talks first, then one place and one way' },
-  { name: 'Penalties', words: 'penalty pay sum late failure default interest damages', says: /\b(?:penalt(?:y|ies)|liquidated|for each (?:day|departure|scheduled|late|failure)|interest runs|default interest|vertragsstrafe|shall pay .{0,60}\bfor each\b)/i, why: 'sums that fall due by themselves add up', usual: 'a cap, relief for what one could not prevent, and notice' },
+  { name: 'Penalties', words: 'penalty pay sum late failure default interest damages', says: /\b(?:penalt(?:y|ies)|liquidated|for each .{0,30}\b(?:not|late|missed|fail\w*|delay\w*)\b|for each day|interest runs|default interest|vertragsstrafe|shall pay .{0,60}\bfor each\b)/i, why: 'sums that fall due by themselves add up', usual: 'a cap, relief for what one could not prevent, and notice' },
   { name: 'Unilateral change', words: 'change vary amend unilaterally increase discretion', says: /\b(?:may (?:at any time )?(?:vary|change|amend|increase|require|alter)\b|sole discretion|from time to time|no change to this|einseitig\w*)/i, why: 'what one side may change alone was not agreed', usual: 'changes in writing and signed by both, with a right to leave' },
 ]; // prettier-ignore
 
@@ -43,9 +43,10 @@ function claimFor(point: WatchPoint, sources: readonly AskedSource[]): DraftClai
   const terms = termsOf(point.words, language).map(({ term }) => ({ term, weight: 1 }));
   for (const hit of searchPassages(sources, terms, LOOKED_AT))
     for (const { unit, text } of unitsOfPassage(hit.source, hit.passage)) {
-      const quote = oneLine(text);
+      const citation = quoteOf(hit.source as AskedSource, { unit, text });
+      const { quote } = citation;
       if ((unit.kind !== 'sentence' && unit.kind !== 'note') || !point.says.test(quote) || quote.length < 30) continue;
-      return { text: quote, citations: [{ sourceId: hit.source.id, page: unit.spans[0]?.page ?? null, quote }] };
+      return quotedClaim(citation);
     }
   return null;
 }
@@ -59,11 +60,10 @@ export function watchPointsAnswer(sources: readonly AskedSource[], points = WATC
     ...found.map(({ point, claim }) => `${point.name}: ${shorten(claim.text)} (${point.why})`),
   ];
   return {
+    ...EMPTY,
     headline: found.length === 0 ? null : lines.join('; '),
     lines,
     claims: found.map(({ claim }) => claim),
-    calculations: [],
-    conflicts: [],
     missing: looked.flatMap(({ point, claim }) =>
       claim === null ? [`${point.name}: ${point.why}; usually asked for: ${point.usual}`] : [],
     ),

@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { readingOf } from '../../../tests/support/pages';
-import { Library } from '../library';
+import { libraryOfTexts } from '../../../tests/support/shelf';
 import { aliasesIn } from './aliases';
 import { withAliases } from './withAliases';
 
@@ -26,13 +25,9 @@ describe('names of one thing', () => {
   });
 
   test('widen a question both ways, and never by a part of a name', () => {
-    const library = new Library();
-    library.add({ id: 'd', name: 'Dues', sha256: 's', pageCount: 1, language: 'en' });
-    const { pages, sections } = readingOf(
-      'Dues go by gross tonnage (GT). The GT of each vessel is entered in the book of the port.',
-    );
-    pages.forEach((page) => library.addPage('d', page, sections));
-    library.finish('d');
+    const library = libraryOfTexts({
+      Dues: 'Dues go by gross tonnage (GT). The GT of each vessel is entered in the book of the port.',
+    });
     const widened = (...terms: string[]): string[][] =>
       withAliases(
         terms.map((term) => ({ term, weight: 1 })),

@@ -1,7 +1,7 @@
 export { withAliases } from './withAliases';
 export { type PassageOptions, type Unit } from './passages';
 export { SegmentBuilder, segmentFingerprint, termNumber, type Segment } from './segment';
-export { isDraft, sectionOf, textOfSpans, unitsOfPassage, type ShelfSource, type UnitText } from './shelf';
+export { bareName, isDraft, sectionOf, textOfSpans, unitsOfPassage, type ShelfSource, type UnitText } from './shelf';
 export {
   documentFrequency,
   equivalentsAmong,
@@ -12,4 +12,4 @@ export {
 } from './rank';
 export { equivalentsOf, type Equivalent } from './equivalents';
 export { Neighbours } from './neighbours';
-export { isStopword, termSet, termsOf, valueTerms } from './terms';
+export { isStopword, shareInCommon, termSet, termsOf, valueTerms } from './terms';

@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { readingOf } from '../../../tests/support/pages';
-import { Library } from '../library';
+import { libraryOfTexts } from '../../../tests/support/shelf';
 import { equivalentsOf } from './equivalents';
 import { Neighbours } from './neighbours';
 import { equivalentsAmong, searchPassages } from './rank';
@@ -23,11 +22,9 @@ describe('words used like others', () => {
   });
 
   test('are searched for only where the documents hold the word itself nowhere', () => {
-    const library = new Library();
-    library.add({ id: 'd', name: 'Report', sha256: 's', pageCount: 1, language: 'en' });
-    const { pages, sections } = readingOf('Passengers made many protests of unrest. The rent was paid to the office.');
-    pages.forEach((page) => library.addPage('d', page, sections));
-    library.finish('d');
+    const library = libraryOfTexts({
+      Report: 'Passengers made many protests of unrest. The rent was paid to the office.',
+    });
     const term = (word: string): Parameters<typeof equivalentsAmong>[1] => ({
       term: word,
       weight: 1,

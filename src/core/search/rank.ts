@@ -1,9 +1,9 @@
 import { tokensOf, type Language } from '../text';
 import type { ShelfSource } from './shelf';
-import { isDraft, unitsOfPassage } from './shelf';
+import { isDraft, unitsOfPassage, type UnitText } from './shelf';
 import type { Equivalent } from './equivalents';
 import { termNumber, type Segment } from './segment';
-import { termsOfTokens } from './terms';
+import { shareInCommon, termsOfTokens } from './terms';
 
 /** A term that is searched for, with the weight the question gives it. */
 export interface QueryTerm {
@@ -76,15 +76,12 @@ interface WeighedTerm extends QueryTerm {
   readonly variants: readonly Variant[];
 }
 
-/** Passages that may hold a word before the words merely used like it are no longer searched for. */
-const HARDLY = 0;
-
-/** The equivalents of a term that count among these documents: all of the trade; loose ones only where the documents hardly hold the term itself. */
+/** The equivalents of a term that count among these documents: all of the trade; loose ones only where the documents hold the term itself nowhere. */
 export function equivalentsAmong(
   sources: readonly ShelfSource[],
   { term, equivalents = [] }: QueryTerm,
 ): readonly Equivalent[] {
-  if (!equivalents.some((one) => one.loose) || documentFrequency(sources, term) <= HARDLY) return equivalents;
+  if (!equivalents.some((one) => one.loose) || documentFrequency(sources, term) === 0) return equivalents;
   return equivalents.filter((one) => one.loose !== true);
 }
 
@@ -136,14 +133,26 @@ function best(hits: readonly Hit[], count: number): Hit[] {
   return [...hits].sort((a, b) => b.score - a.score).slice(0, count);
 }
 
-/** Pairs of the question's words that stand near each other add to a passage (sequential dependence, Metzler and Croft 2005). */
-function nearness(hit: Hit, terms: readonly WeighedTerm[], language: Language): number {
+/** A hit with its units and their text, taken out of the pages once. */
+interface Looked {
+  readonly hit: Hit;
+  readonly units: readonly UnitText[];
+  readonly text: string;
+}
+
+function lookAt(hit: Hit): Looked {
   const units = unitsOfPassage(hit.source, hit.passage);
+  return { hit, units, text: units.map((unit) => unit.text).join('\n') };
+}
+
+/** Pairs of the question's words that stand near each other add to a passage (sequential dependence, Metzler and Croft 2005). */
+function nearness({ hit, units, text }: Looked, terms: readonly WeighedTerm[]): number {
+  const { language } = hit.source.segment;
   const wanted = new Map(
     terms.flatMap(({ variants }, index) => variants.map(({ term }) => [term, index] as const).reverse()),
   );
   const seen: { index: number; position: number }[] = [];
-  for (const { term, position } of termsOfTokens(tokensOf(units.map((unit) => unit.text).join('\n')), language)) {
+  for (const { term, position } of termsOfTokens(tokensOf(text), language)) {
     const index = wanted.get(term);
     if (index !== undefined) seen.push({ index, position });
   }
@@ -170,39 +179,20 @@ const TWINS = 0.75;
 /** Passages saying the same as a better one that are given besides, at most. */
 const MOST_TWINS = 6;
 
-function textOfPassage({ source, passage }: Hit): string {
-  return unitsOfPassage(source, passage)
-    .map((unit) => unit.text)
-    .join('\n');
-}
-
-function wordsOf(hit: Hit): ReadonlySet<string> {
-  return new Set(tokensOf(textOfPassage(hit)).map((token) => token.word));
-}
-
-const NO_WORDS: ReadonlySet<string> = new Set();
-
-/** True when two passages hold nearly the same words (Jaccard). */
-function sayTheSame(one: ReadonlySet<string>, two: ReadonlySet<string>): boolean {
-  let shared = 0;
-  for (const word of one) if (two.has(word)) shared += 1;
-  return shared >= TWINS * (one.size + two.size - shared);
-}
-
 /**
  * The best `count` hits, no more than a quota from one document while others have some; behind them those that say the same as one of them in another document,
  * so that a draft does not take the place of something else, and can still be held against what was agreed.
  */
-function withQuota(hits: readonly Hit[], count: number): Hit[] {
+function withQuota(looked: readonly Looked[], count: number): Hit[] {
   const taken: { readonly hit: Hit; readonly words: ReadonlySet<string> }[] = [];
   const held: Hit[] = [];
   const twins: Hit[] = [];
   const perSource = new Map<string, number>();
-  const several = hits.some((hit) => hit.source.id !== hits[0]?.source.id);
-  for (const hit of hits) {
-    const words = several ? wordsOf(hit) : NO_WORDS;
+  for (const { hit, text } of looked) {
+    const words = new Set(tokensOf(text).map((token) => token.word));
     const used = perSource.get(hit.source.id) ?? 0;
-    if (taken.some((other) => other.hit.source.id !== hit.source.id && sayTheSame(other.words, words))) twins.push(hit);
+    const other = taken.find((one) => one.hit.source.id !== hit.source.id && shareInCommon(one.words, words) >= TWINS);
+    if (other !== undefined) twins.push(hit);
     else if (used >= QUOTA) held.push(hit);
     else {
       taken.push({ hit, words });
@@ -239,12 +229,12 @@ export function searchPassages(
     hits = best(hits, LOOKED_AT);
     floor = (hits.at(-1) as Hit).score;
   }
-  const near = best(hits, LOOKED_AT).map((hit) => ({
-    ...hit,
-    score:
-      nearness(hit, terms, hit.source.segment.language) *
-      (isDraft(hit.source.name) ? DRAFT_SHARE : 1) *
-      (holds(textOfPassage(hit), hit.source.segment.language) ? HOLDING_SHARE : 1),
-  }));
-  return withQuota(best(near, LOOKED_AT), count);
+  const near = best(hits, LOOKED_AT).map((hit): Looked => {
+    const looked = lookAt(hit);
+    const drafted = isDraft(hit.source.name) ? DRAFT_SHARE : 1;
+    const holding = holds(looked.text, hit.source.segment.language) ? HOLDING_SHARE : 1;
+    return { ...looked, hit: { ...hit, score: nearness(looked, terms) * drafted * holding } };
+  });
+  near.sort((a, b) => b.hit.score - a.hit.score);
+  return withQuota(near, count);
 }

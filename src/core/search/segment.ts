@@ -4,7 +4,7 @@ import { aliasesIn, type Alias } from './aliases';
 import { DEFAULT_PASSAGES, PassageBuilder, type PassageDraft, type PassageOptions, type Unit } from './passages';
 import { termsOf, valueTerms } from './terms';
 
-export const SEGMENT_VERSION = 8;
+export const SEGMENT_VERSION = 9;
 /** Names of one thing that are kept of a document, at most. */
 const MOST_ALIASES = 400;
 /** Pages that are held for the open passage: more than a passage of one word a page reaches over. */

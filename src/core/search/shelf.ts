@@ -15,6 +15,11 @@ export interface ShelfSource {
   page(number: number): PageText | null;
 }
 
+/** A document's name as people say it: without its folders and its file's ending. */
+export function bareName({ name }: Pick<ShelfSource, 'name'>): string {
+  return name.replace(/^.*\//, '').replace(/\.[a-z\d]{2,5}$/i, '');
+}
+
 /** True for the name of a draft: what was agreed comes before it. */
 export function isDraft(name: string): boolean {
   return /\bdraft|\bentwurf|草案/i.test(name);

@@ -23,9 +23,6 @@ export interface Term {
   readonly word: string;
 }
 
-const HAS_VALUE =
-  /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million|billion)\b/i;
-
 /** Search terms of tokens in order: stems, ideograph pairs; stop words give none. */
 export function termsOfTokens(tokens: readonly Token[], language: Language): Term[] {
   const terms: Term[] = [];
@@ -55,7 +52,6 @@ function compoundTerms(text: string): string[] {
 /** Numbers, dates and compound names of a text: "1.25 million" and "1,250,000" give the same term. */
 export function valueTerms(text: string, language: Language): string[] {
   const compounds = /[-_/.]/.test(text) ? compoundTerms(text) : [];
-  if (!HAS_VALUE.test(text)) return compounds;
   const values = numbersOf(text, language)
     .filter((one) => one.value.length > 1)
     .map((one) => `#${one.value}`);
@@ -65,6 +61,13 @@ export function valueTerms(text: string, language: Language): string[] {
 /** Every term of a text: its stems, and its numbers, dates and compound names. */
 export function termSet(text: string, language: Language): Set<string> {
   return new Set([...termsOf(text, language).map((one) => one.term), ...valueTerms(text, language)]);
+}
+
+/** How much two sets of words have in common: the share of all words that both hold (Jaccard 1901); 0 of two empty ones. */
+export function shareInCommon(one: ReadonlySet<string>, two: ReadonlySet<string>): number {
+  let shared = 0;
+  for (const word of one) if (two.has(word)) shared += 1;
+  return shared === 0 ? 0 : shared / (one.size + two.size - shared);
 }
 
 export function termsOf(text: string, language: Language): Term[] {

@@ -52,6 +52,9 @@ const IN_WORDS = new RegExp(
   'giu',
 );
 
+/** Told first, since most texts hold no number: the patterns are then not tried. */
+const MAY_HOLD = new RegExp(String.raw`[\d０-９]|\b(?:${NUMBER_WORD})`, 'i');
+
 function singular(unit: string | undefined): string | null {
   if (unit === undefined) return null;
   const plain = unit.toLowerCase().replace(/^(working|business|calendar) /, '');
@@ -93,6 +96,7 @@ export function parseNumberWords(words: string): number | null {
 
 /** All numbers in a text, in digits and in English words, in order of place. */
 export function findNumbers(text: string, language: Language = 'en'): NumberMention[] {
+  if (!MAY_HOLD.test(text)) return [];
   const found: NumberMention[] = language === 'ja' ? findJapaneseNumbers(text) : [];
   const japanese = [...found];
   for (const match of text.matchAll(IN_DIGITS)) {

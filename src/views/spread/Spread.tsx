@@ -32,8 +32,10 @@ interface SpreadProps {
 
 /** An open book: what is worked on lies on the left leaf, the open page on the right, the ribbon between; a second page may cover the left leaf. */
 export function Spread({ session, state, leaves, label, actions = {}, children }: SpreadProps) {
-  const marks = useMemo(() => ribbonMarks(state, 'open'), [state]);
-  const besideMarks = useMemo(() => (state.beside === null ? [] : ribbonMarks(state, 'beside')), [state]);
+  const marks = useMemo(
+    () => ({ open: ribbonMarks(state, 'open'), beside: state.beside === null ? [] : ribbonMarks(state, 'beside') }),
+    [state],
+  );
   const covered = state.beside !== null;
   /** What goes on the left leaf needs it uncovered. */
   const uncovered: PageActions = {
@@ -48,24 +50,17 @@ export function Spread({ session, state, leaves, label, actions = {}, children }
       >
         {children}
       </section>
-      {covered && (
+      {(covered ? (['beside', 'open'] as const) : (['open'] as const)).map((leaf) => (
         <PageLeaf
+          key={leaf}
           session={session}
           state={state}
-          leaf="beside"
-          handle={leaves.beside}
-          marks={besideMarks}
+          leaf={leaf}
+          handle={leaves[leaf]}
+          marks={marks[leaf]}
           actions={uncovered}
         />
-      )}
-      <PageLeaf
-        session={session}
-        state={state}
-        leaf="open"
-        handle={leaves.open}
-        marks={marks}
-        actions={covered ? uncovered : actions}
-      />
+      ))}
       {!covered && <Thread watch={state} />}
     </div>
   );

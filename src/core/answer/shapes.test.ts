@@ -1,0 +1,117 @@
+import { describe, expect, test } from '@jest/globals';
+import { freshMentions } from './kinds';
+import { asksChange, moveWords } from './moves';
+import { partyNamed } from './partyNamed';
+import { analyseQuestion, kindOf } from './question';
+
+describe('the kind of answer that is asked for', () => {
+  test.each([
+    ['How often is the hull surveyed?', 'duration'],
+    ['At what intervals are drills held?', 'duration'],
+    ['What deposit has the tenant paid?', 'amount'],
+    ['What is the yearly lease payment?', 'amount'],
+    ['By what date must the report be sent?', 'date'],
+    ['How many seats are kept free?', 'number'],
+    ['船価はいくらですか。', 'amount'],
+    ['保証は何年間ですか。', 'duration'],
+    ['引渡しはいつですか。', 'date'],
+    ['定員は何名ですか。', 'number'],
+    ['Wie oft wird geprüft?', 'duration'],
+  ])('“%s”', (question, kind) => {
+    expect(kindOf(question)).toBe(kind);
+  });
+});
+
+describe('the property that is asked for', () => {
+  const focus = (text: string): readonly string[] => analyseQuestion(text, 'en').focus;
+
+  test.each([
+    ['What is the telephone number of the warden?', ['telephon']],
+    ['How deep is the water at the quay?', ['deep']],
+    ['Who owns the boatyard?', ['own']],
+    ['In which year was the harbour founded?', ['found']],
+    ['Tell me of the quay.', []],
+  ])('in “%s”', (text, terms) => {
+    expect(focus(text)).toEqual(terms);
+  });
+});
+
+describe('words that only name a document', () => {
+  test('count next to nothing, and are no subject', () => {
+    const question = analyseQuestion('What is the rent of Lease North 5?', 'en', null, ['Lease North 5']);
+    expect(question.subject.map((one) => one.term)).toEqual(['rent']);
+    expect(question.terms.find((one) => one.term === 'north')?.weight).toBeLessThan(0.2);
+  });
+
+  test('are so in Japanese by their script: particles count least', () => {
+    const { terms } = analyseQuestion('船価はいくらですか', 'ja');
+    const weight = (term: string): number => terms.find((one) => one.term === term)?.weight ?? 0;
+    expect(weight('船価')).toBe(1);
+    expect(weight('価は')).toBeLessThan(weight('船価'));
+    expect(weight('いく')).toBeLessThan(weight('価は'));
+  });
+});
+
+describe('a question for a move', () => {
+  test.each([
+    'By how much did revenue rise?',
+    'What was the change in staff costs from 2023 to 2024?',
+    'Was profit lower than the year before?',
+    'How has the margin developed?',
+    'Um wie viel Prozent ist der Umsatz gestiegen?',
+    'How many people were employed: was that more than in 2023?',
+  ])('“%s”', (text) => {
+    expect(asksChange(text)).toBe(true);
+  });
+
+  test.each(['What was revenue in 2025?', 'Who may change the timetable?', 'When does the lease end?'])(
+    'is not “%s”',
+    (text) => {
+      expect(asksChange(text)).toBe(false);
+    },
+  );
+
+  test('names what moved by the words that are left', () => {
+    expect(moveWords('By how much did revenue rise?')).toEqual(expect.arrayContaining(['rise']));
+    expect(moveWords('By how much did revenue rise?')).not.toContain('revenue');
+  });
+});
+
+describe('who is called what is asked for', () => {
+  const tenant = analyseQuestion('Who is the tenant of the berth?', 'en');
+
+  test.each([
+    ['between the Harbour Board of Aldmere (the Board) and Lantern Cruises (the Tenant).', 'Lantern Cruises'],
+    ['Halse Brothers Ltd, a company of this port (“the Tenant”), agree', 'Halse Brothers Ltd'],
+    ['The Tenant keeps the ladders in repair.', null],
+    ['Lantern Cruises (the Owner) lies at the quay.', null],
+  ])('in “%s”', (text, name) => {
+    expect(partyNamed(text, tenant)).toBe(name);
+  });
+
+  test('is told only where somebody is asked for', () => {
+    const rent = analyseQuestion('What is the rent of the tenant?', 'en');
+    expect(partyNamed('Lantern Cruises (the Tenant) pays.', rent)).toBeNull();
+  });
+});
+
+describe('what could be the answer of a kind', () => {
+  const mentions = (text: string, asked: string): string[] =>
+    freshMentions(text, analyseQuestion(asked, 'en'), 'en').map(({ start, end }) => text.slice(start, end));
+
+  test.each([
+    ['The gate opens at nine o’clock and lets in 40 people.', 'How many are let in?', ['40 people']],
+    ['The lease of 30 June 2020 costs 480 crowns.', 'How much does it cost?', ['480 crowns']],
+    ['It is 7.5 per cent more, or 214 trips.', 'How many trips are there?', ['214']],
+    ['The board meets twice a year.', 'How often does the board meet?', ['twice a year']],
+    [
+      'It is told not later than nine months before the end.',
+      'By when is it told?',
+      ['not later than nine months before'],
+    ],
+    ['It is told not later than nine months before the end.', 'When does it end?', []],
+    ['It ends on 31 March 2027 and not later.', 'By when does it end?', ['31 March 2027']],
+  ])('in “%s” to “%s”', (text, asked, found) => {
+    expect(mentions(text, asked)).toEqual(found);
+  });
+});
