@@ -113,6 +113,46 @@ describe('ask', () => {
     expect(lines[1]?.answer).toMatch(/^No/);
   });
 
+  test('works out a change, tells each part of a question, and what is missing', () => {
+    const accounts = path.join(folder, 'Accounts.txt');
+    writeFileSync(
+      accounts,
+      [
+        'Income statement (in thousands of crowns)',
+        '',
+        '                              2025      2024',
+        'Revenue                     31,200    28,680',
+        'Staff costs                 (9,894)   (9,343)',
+        '',
+        'The board met nine times in the year.',
+      ].join('\n'),
+    );
+    const asked = 'By how much did revenue rise from 2024 to 2025?';
+    const [line] = run('ask', '--sources', accounts, '--question', asked, '--json').lines;
+    const [calculation] = line?.['calculations'] as Record<string, unknown>[];
+    expect(calculation).toMatchObject({ operation: 'change', result: '2,520 thousand crowns, 8.8 %' });
+    expect(calculation?.['operands']).toEqual([
+      expect.objectContaining({
+        text: '28,680',
+        value: 28_680,
+        unit: 'crown',
+        scale: 1000,
+        verdict: 'quoted',
+        page: 1,
+      }),
+      expect.objectContaining({ text: '31,200', value: 31_200, source: 'Accounts.txt' }),
+    ]);
+    const told = run(
+      'ask',
+      '--sources',
+      accounts,
+      '--question',
+      `${asked.slice(0, -1)} and who is the captain of the zeppelin?`,
+    );
+    expect(told.out).toMatch(/worked out: 31,200 − 28,680 = 2,520/);
+    expect(told.out).toMatch(/not in these documents: Who is the captain of the zeppelin\?/);
+  });
+
   test('asks only the documents a record names, in input order', () => {
     const file = path.join(folder, 'ask.jsonl');
     writeFileSync(

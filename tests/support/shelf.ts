@@ -1,3 +1,4 @@
+import { sha256Hex } from '../../src/core/hash';
 import { Library } from '../../src/core/library';
 import { readText, TableFinder } from '../../src/core/source';
 import type { Language } from '../../src/core/text';
@@ -6,8 +7,9 @@ import type { Language } from '../../src/core/text';
 export function libraryOfTexts(texts: Readonly<Record<string, string>>, language: Language = 'en'): Library {
   const library = new Library();
   for (const [name, text] of Object.entries(texts)) {
-    const reading = readText(text, name);
-    library.add({ id: name, name, sha256: name, pageCount: reading.pages.length, language });
+    const sha256 = sha256Hex(new TextEncoder().encode(text));
+    const reading = readText(text, sha256);
+    library.add({ id: name, name, sha256, pageCount: reading.pages.length, language });
     const finder = new TableFinder(language);
     const tables = reading.pages.flatMap((page) => {
       library.addPage(

@@ -3,6 +3,8 @@ import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { IDBFactory } from 'fake-indexeddb';
 import { strToU8, zipSync } from 'fflate';
 import { pagesOf } from '../../../tests/support/pages';
+import { libraryOfTexts } from '../../../tests/support/shelf';
+import { askBuiltIn } from '../../core/answer';
 import { sha256Hex } from '../../core/hash';
 import type { Page } from '../../core/source';
 import { foldReview } from '../../core/review';
@@ -12,6 +14,8 @@ import { freshDossier, listDossiers, storeDossier } from '../dossiers';
 import { appendEvent, listEvents, mergeEvents, ownActor } from '../log';
 import { deleteDossier, removeEverything, removeSource } from '../removal';
 import { storePages } from '../pages';
+import type { QuestionSlip } from '../schema';
+import { listSlips, storeSlip } from '../slips';
 import { editionId, getEdition, listShelf, shelve, updateEdition } from '../shelf';
 
 // An open channel to other tabs would keep the test process alive.
@@ -30,6 +34,21 @@ async function elsewhere(): Promise<void> {
   await closeDatabase();
   globalThis.indexedDB = new IDBFactory();
 }
+
+const SLIP: Omit<QuestionSlip, 'question' | 'completed' | 'answer'> = {
+  v: 1,
+  kind: 'question',
+  id: 'slip-1',
+  dossierId: HERE.id,
+  askedAt: 4,
+  follows: null,
+  scope: [],
+  folded: false,
+  pinned: false,
+  settings: { passages: 1, budget: null, index: '' },
+  model: null,
+  second: null,
+};
 
 /** A dossier with a document that was read, a finding and a decision. */
 async function worked(): Promise<void> {
@@ -66,6 +85,24 @@ describe('a dossier saved as one file', () => {
       'x',
     );
     expect((await listEvents(HERE.id)).map((event) => event.id).sort()).toEqual(['ada:1', 'ada:2', 'bo:1']);
+  });
+
+  test('carries what answers worked out, with its lines', async () => {
+    await worked();
+    const accounts = libraryOfTexts({
+      'source-1':
+        'Accounts (in crowns)\n\n              2025   2024\nRevenue       310    280\nCosts         200    190\n',
+    });
+    const question = 'By how much did revenue rise in 2025?';
+    const answer = askBuiltIn(question, accounts.sources(), accounts.quotes, { now: () => 0 });
+    expect(answer.calculations).toHaveLength(1);
+    await storeSlip({ ...SLIP, question, completed: question, answer });
+    const archive = await saveArchive(HERE.id, 10);
+    await elsewhere();
+    await openArchive(archive, 20, 'bo');
+    const [slip] = (await listSlips(HERE.id)) as QuestionSlip[];
+    expect(slip?.answer.calculations).toEqual(answer.calculations);
+    expect(slip?.answer.lines).toEqual(answer.lines);
   });
 
   test('holds no password', async () => {

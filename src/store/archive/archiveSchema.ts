@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { citationSchema } from '../../core/exchange/incoming';
+import { cellSchema, citationSchema } from '../../core/exchange/incoming';
 import { FACT_FIELDS, type FactField } from '../../core/facts';
 import type { StoredBearings, StoredSlip } from '../schema';
 
@@ -58,7 +58,6 @@ const scoped = Joi.object({
   pageCount: count.required(),
 });
 
-const spans = Joi.array().items(span).max(200);
 const operand = Joi.object({
   text: text(400).required(),
   value: Joi.string()
@@ -71,7 +70,7 @@ const operand = Joi.object({
     sourceId: id.allow(null).required(),
     page: count.allow(null).required(),
     quote: text(20_000).required(),
-    cell: Joi.object({ value: spans.required(), row: spans.required(), column: spans.required() }),
+    cell: cellSchema,
   }).required(),
 });
 const calculation = Joi.object({

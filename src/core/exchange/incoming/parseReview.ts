@@ -26,6 +26,13 @@ const spans = Joi.array()
   )
   .max(500);
 
+/** Where a cell stands, as files hold it. */
+export const cellSchema = Joi.object({
+  value: spans.required(),
+  row: spans.required(),
+  column: spans.required(),
+});
+
 /** A citation as files hold it. */
 export const citationSchema = Joi.object({
   sourceId: text(120).required(),
@@ -53,7 +60,7 @@ export const citationSchema = Joi.object({
     .max(500)
     .required(),
   matched: text(20_000).required(),
-  cell: Joi.object({ value: spans.required(), row: spans.required(), column: spans.required() }),
+  cell: cellSchema,
   cited: Joi.object({ source: text(400).required(), page: page.allow(null).required() }),
 });
 
