@@ -1,5 +1,6 @@
 import { expose } from 'comlink';
-import { askBuiltIn, cellQuoted, mendClaim, searchFor, type Answer, type Claim } from '../core/answer';
+import { askBuiltIn, mendClaim, searchFor, type Answer, type Claim } from '../core/answer';
+import { cellQuoted } from '../core/figure';
 import { indexFingerprint, Library } from '../core/library';
 import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
 import { citationOf, standsAt, type Citation, type FindWay, type QuoteCheck } from '../core/quote';

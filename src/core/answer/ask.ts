@@ -22,7 +22,7 @@ import { freshMentions } from './kinds';
 import { asksChange, moveWords } from './moves';
 import { planQuestions } from './plan';
 import { scopeOf, type Scope } from './scope';
-import { cellQuoted } from './tableRows';
+import { cellQuoted } from '../figure';
 import { asksWatchPoints, watchPointsAnswer } from './watchPoints';
 import type { Answer, AskedSource, Claim, DraftClaim, FoundPassage, ReaderAnswer } from './types';
 

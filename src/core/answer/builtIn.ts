@@ -6,7 +6,7 @@ import { headlineOf } from './headline';
 import type { Question } from './question';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { columnAsked } from './rowEvidence';
-import { cellPlace } from './tableRows';
+import { cellPlace } from '../figure';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
 
 export const BUILT_IN = { name: 'built-in reader', version: '1' } as const;

@@ -1,12 +1,19 @@
-import { cellQuantity, changeOf, sayQuantity, type Change } from '../figure';
+import {
+  cellPlace,
+  cellQuantity,
+  type Change,
+  changeOf,
+  type PeriodSpan,
+  sayQuantity,
+  spanAsked,
+  spanOfColumn,
+} from '../figure';
 import { termSet } from '../search';
 import type { Language } from '../text';
 import type { Evidence } from './evidence';
 import { asksChange } from './moves';
-import { spanAsked, spanOfColumn, type PeriodSpan } from './period';
 import type { Question } from './question';
 import { EMPTY, quoteOf } from './quoted';
-import { cellPlace } from './tableRows';
 import type { Operand, ReaderAnswer } from './types';
 
 const YEAR_TERM = /^#((?:19|20)\d{2})$/;

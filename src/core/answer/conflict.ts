@@ -1,15 +1,23 @@
-import { agree, cellQuantity, quantityAt, sayQuantity, worth, type Quantity } from '../figure';
+import {
+  agree,
+  cellPlace,
+  cellQuantity,
+  type PeriodSpan,
+  type Quantity,
+  quantityAt,
+  sayQuantity,
+  spanOfColumn,
+  worth,
+} from '../figure';
 import { statedFacts } from '../facts';
 import { bareName, isDraft, sectionOf, termNumber, termSet, unitsOfPassage } from '../search';
 import type { Heads, Table, TableRow } from '../source';
 import { findDates, oneLine, sayDate, type Language } from '../text';
 import type { Evidence } from './evidence';
 import { closestMention } from './headline';
-import { spanOfColumn, type PeriodSpan } from './period';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { quotedClaim, quoteOf } from './quoted';
-import { cellPlace } from './tableRows';
 import type { AskedSource, DraftClaim } from './types';
 
 /** What one document says of something that several speak of. */

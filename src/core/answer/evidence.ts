@@ -14,10 +14,9 @@ import {
 } from '../search';
 import { definingShare, freshMentions, kindNearness } from './kinds';
 import { partyNamed } from './partyNamed';
-import { spanAsked, spanNamed, spanOfColumn, type PeriodSpan } from './period';
+import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import type { Question } from './question';
 import { columnAsked, labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
-import { tableRowAt, type RowOfTable } from './tableRows';
 import type { AskedSource } from './types';
 import { weigh, type Features } from './weights';
 

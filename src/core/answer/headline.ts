@@ -6,7 +6,7 @@ import { freshMentions } from './kinds';
 import { partyNamed } from './partyNamed';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
-import { sayCell } from './tableRows';
+import { sayCell } from '../figure';
 
 const LONGEST = 160;
 

@@ -3,7 +3,6 @@ export { canMend, mendClaim } from './mend';
 export { compareAnswers, type Opinions, type Shared } from './opinions';
 export { askBuiltIn, checkClaim, searchFor, type AskOptions, type Search } from './ask';
 export { addsFigure, standingOf } from './standing';
-export { cellQuoted, sayCell } from './tableRows';
 export { wholeHistory, wholeQuestion } from './thread';
 export { splitQuestions } from './splitQuestions';
 export type {

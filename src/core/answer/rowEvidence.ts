@@ -1,9 +1,8 @@
 import type { Language } from '../text';
 import { termSet } from '../search';
 import { isPointer } from '../source';
-import { spanAsked, spanOfColumn } from './period';
+import { type RowOfTable, spanAsked, spanOfColumn } from '../figure';
 import type { Question } from './question';
-import type { RowOfTable } from './tableRows';
 
 /** What a table says over a row: labels, the caption, the heads of its columns; as search terms. */
 export interface RowTerms {

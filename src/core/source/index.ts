@@ -22,6 +22,7 @@ export {
   cellsOf,
   isPointer,
   mayHoldTables,
+  plainUnit,
   TableFinder,
   type CellBlock,
   type Heads,

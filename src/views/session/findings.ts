@@ -1,4 +1,4 @@
-import { sayCell } from '@/core/answer';
+import { sayCell } from '@/core/figure';
 import { reviewFileOf, type ReviewFile } from '@/core/exchange';
 import { problem } from '@/core/problem';
 import type { Citation } from '@/core/quote';

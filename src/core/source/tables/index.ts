@@ -1,4 +1,4 @@
 export { blockBetween, cellsOf, type CellBlock } from './block';
-export { isPointer } from './values';
+export { isPointer, plainUnit } from './values';
 export { mayHoldTables, TableFinder } from './findTables';
 export type { Heads, Rule, Table, TableCell, TablePlace, TableRow } from './types';

@@ -64,7 +64,8 @@ const UNITS: Readonly<Record<string, string>> = {
   'parts per billion': 'ppb',
 };
 
-function plainUnit(unit: string): string {
+/** One name for the spellings of a unit, in the singular: "euro" for "€", "EUR" and "euros". */
+export function plainUnit(unit: string): string {
   const lower = unit.toLowerCase();
   const singular = lower.length > 3 && lower.endsWith('s') ? lower.slice(0, -1) : lower;
   return UNITS[lower] ?? UNITS[singular] ?? singular;

@@ -3,7 +3,7 @@ import { libraryOfTexts } from '../../../tests/support/shelf';
 import { askBuiltIn } from './ask';
 import { analyseQuestion } from './question';
 import { columnAsked } from './rowEvidence';
-import { cellPlace, cellQuoted, sayCell, tableRowAt } from './tableRows';
+import { cellPlace, cellQuoted, sayCell, tableRowAt } from '../figure';
 import type { AskedSource } from './types';
 
 const TEXT = [

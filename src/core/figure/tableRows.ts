@@ -1,5 +1,5 @@
 import type { Span, Table, TableCell, TableRow } from '../source';
-import { cellQuantity, sayQuantity } from '../figure';
+import { cellQuantity, sayQuantity } from './quantity';
 import type { CellPlace } from '../quote';
 
 /** A row of a table that a sentence-like unit of text is, with what stands over it. */
