@@ -6,6 +6,7 @@ const CORE_LAYERS = [
   'facts',
   'quote',
   'figure',
+  'claim',
   'answer',
   'summary',
   'model',

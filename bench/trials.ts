@@ -5,13 +5,15 @@ import { readQuestions } from '../cli/records';
 import { openShelf } from '../cli/shelf';
 import { runCareless } from './carelessTrials';
 import { makeQuoteCases, type PagesOfText, type QuoteCase } from './quoteCases';
+import { runFigureTrials } from './figureTrials';
 import { Random } from './random';
 import { runAgreement } from './agreementTrials';
 import { runAnswerTrials } from './answerTrials';
 import { runSectionTrials } from './sectionTrials';
 import { runTableTrials } from './tableTrials';
 
-const { values } = parseArgs({
+const { values, positionals } = parseArgs({
+  allowPositionals: true,
   options: {
     sources: { type: 'string', multiple: true },
     others: { type: 'string', multiple: true },
@@ -135,8 +137,31 @@ async function agreementTrials(paths: readonly string[]): Promise<void> {
   console.log(`all: ${words} words, ${((100 * agreed) / words).toFixed(2)} % agree`);
 }
 
+async function figureTrials(paths: readonly string[]): Promise<void> {
+  const { library } = await openShelf(paths);
+  const { kinds, faults, misses, milliseconds } = runFigureTrials(library, Number(values.seed), Number(values.each));
+  const rate = (right: boolean): string => {
+    const those = [...kinds.values()].filter((one) => one.right === right);
+    const [good, count] = [
+      those.reduce((sum, one) => sum + one.good, 0),
+      those.reduce((sum, one) => sum + one.count, 0),
+    ];
+    return `${good} of ${count} (${((100 * good) / count).toFixed(1)} %)`;
+  };
+  console.log(`figures: right ones supported ${rate(true)}, wrong ones caught ${rate(false)}`);
+  for (const [kind, { count, good }] of kinds) {
+    const named = [...(faults.get(kind) ?? [])].map(([fault, times]) => `${fault} ${times}`).join(', ');
+    console.log(`  ${kind.padEnd(22)}${String(good).padStart(4)} of ${String(count).padEnd(5)}${named}`);
+  }
+  const sorted = [...milliseconds].sort((a, b) => a - b);
+  console.log(`  milliseconds a claim: median ${sorted[sorted.length >> 1]?.toFixed(1)}, 95th percentile ${sorted[Math.floor(sorted.length * 0.95)]?.toFixed(1)}`); // prettier-ignore
+  if (values.misses) for (const miss of misses) console.log(miss);
+}
+
 const sources = values.sources ?? [];
-if (values.tables !== undefined) await tableTrials(Number(values.tables));
+const [set] = positionals;
+if (set === 'figures') await figureTrials(sources);
+else if (values.tables !== undefined) await tableTrials(Number(values.tables));
 else if (values.sections !== undefined) await sectionTrials(Number(values.sections));
 else if (values.agreement) await agreementTrials(sources);
 else if (values.temper !== undefined) await carelessTrials(values.temper);

@@ -1,4 +1,5 @@
 import type { Calculation } from '../src/core/answer';
+import { sayTraced, type TracedFigure } from '../src/core/figure';
 import type { Citation } from '../src/core/quote';
 
 /** A calculation as `--json` writes it: its operands are figures with the place each was quoted from. */
@@ -14,6 +15,23 @@ export function asCalculation({ operation, operands, result, working }: Calculat
     page: citation.page,
   }));
   return { operation, operands: figures, result, working };
+}
+
+/** A traced figure as `--json` writes it. */
+export function asFigure(traced: TracedFigure): Record<string, unknown> {
+  const { figure, verdict, fault, stated } = traced;
+  const { text, value, unit, scale, kind } = figure;
+  return {
+    text,
+    value: kind === 'date' ? value : Number(value),
+    unit,
+    scale,
+    verdict,
+    how: sayTraced(traced),
+    ...(fault === null ? {} : { fault }),
+    source: stated?.sourceId ?? null,
+    page: stated?.page ?? null,
+  };
 }
 
 const GLYPHS = { exact: '=', 'same-words': '≈', elsewhere: '↷', altered: '≠', absent: '∅' } as const;

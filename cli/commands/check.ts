@@ -1,8 +1,11 @@
 import { problem } from '../../src/core/problem';
-import { citationOf, type QuoteCheck } from '../../src/core/quote';
-import { standingOf, type AskedSource } from '../../src/core/answer';
+import { citationOf, standsAsCited, type QuoteCheck } from '../../src/core/quote';
+import type { AskedSource } from '../../src/core/answer';
+import { weighClaim } from '../../src/core/claim';
 import type { Library } from '../../src/core/library';
 import { readQuotes, type QuoteRecord } from '../records';
+import { sayTraced } from '../../src/core/figure';
+import { asFigure } from '../cite';
 import { matchSource, openShelf, pageOfLabel } from '../shelf';
 import { EXIT, print, tellProblem } from '../terminal';
 
@@ -67,23 +70,30 @@ class Checker {
   record(record: QuoteRecord): { line: Record<string, unknown>; text: string; stands: boolean } {
     if (record.quote !== null) {
       const { check, line } = this.quote(record.id, { ...record, quote: record.quote });
-      return { line, text: asText(record.id, check), stands: isGood(check) };
+      return { line, text: asText(record.id, check), stands: standsAsCited(check) };
     }
     const began = performance.now();
     const checked = record.citations.map((one) => this.quote(record.id, { ...one, label: null }));
-    const stands = checked.length > 0 && checked.every((one) => isGood(one.check));
-    const quotes = checked.map((one, at) => ({ mark: one.check.mark, quote: record.citations[at]?.quote ?? '' }));
+    const stands = checked.length > 0 && checked.every((one) => standsAsCited(one.check));
+    const quotes = checked.map(({ check }, at) => ({ mark: check.mark, quote: record.citations[at]?.quote ?? '', at: check.at })); // prettier-ignore
+    const { standing, uncovered, figures } = weighClaim(record.claim ?? '', quotes, this.sources);
     const line = {
       id: record.id,
       claim: record.claim,
-      standing: standingOf(record.claim ?? '', quotes, this.sources[0]?.segment.language ?? 'und'),
+      standing,
+      uncovered,
       citations: checked.map((one) => one.line),
-      figures: [],
+      figures: figures.map(asFigure),
       ms: Math.round((performance.now() - began) * 100) / 100,
     };
-    const text = [`${record.id}: ${line.standing}`, ...checked.map((one) => `  ${asText('quote', one.check)}`)].join(
-      '\n',
-    );
+    const text = [
+      `${record.id}: ${standing}`,
+      ...checked.map((one) => `  ${asText('quote', one.check)}`),
+      ...figures.map((one) => `  ${one.figure.text}: ${one.verdict}  ${sayTraced(one)}`),
+      ...uncovered
+        .filter((one) => one.kind !== 'figure')
+        .map((one) => `  ${one.kind}: “${one.said}” for “${one.stated}”`),
+    ].join('\n');
     return { line, text, stands };
   }
 
@@ -97,10 +107,6 @@ class Checker {
     const check = this.library.quotes.check({ quote: given.quote, sourceId: source?.id ?? given.source, page });
     return { check, line: asLine(id, given.quote, check, this.sources, performance.now() - began) };
   }
-}
-
-function isGood(check: QuoteCheck): boolean {
-  return check.mark === 'exact' || check.mark === 'same-words';
 }
 
 /** `check`: the mark of each quote, the standing of each claim. Gives the exit code: 1 when one is neither exact nor same words. */

@@ -1,4 +1,5 @@
-import { citationOf, type QuoteIndex } from '../quote';
+import { weighClaim, type RestsOn } from '../claim';
+import { citationOf, type QuoteIndex, standsAsCited } from '../quote';
 import {
   searchPassages,
   sectionOf,
@@ -10,7 +11,6 @@ import {
 } from '../search';
 import type { Span } from '../source';
 import type { Language } from '../text';
-import { standingOf } from './standing';
 import { answerFrom, BUILT_IN } from './builtIn';
 import { analyseQuestion, kindOf, type Question } from './question';
 import { eachAsked, toldApart } from './apart';
@@ -55,6 +55,7 @@ function passageOf(hit: Hit): FoundPassage {
 
 /** Holds a reader's claim against the pages: every citation is checked, whoever wrote it. */
 export function checkClaim(claim: DraftClaim, sources: readonly AskedSource[], index: QuoteIndex): Claim {
+  const rests: RestsOn[] = [];
   const citations = claim.citations.map((draft) => {
     const check = index.check(
       draft,
@@ -64,12 +65,16 @@ export function checkClaim(claim: DraftClaim, sources: readonly AskedSource[], i
     const named = sources.find((source) => source.id === draft.sourceId)?.name ?? draft.sourceId;
     const source = sources.find((one) => one.id === id) ?? null;
     const citation = citationOf(draft.quote, check, source, draft.page, named);
-    const stands = check.mark === 'exact' || check.mark === 'same-words';
-    const cell = (stands ? draft.cell : undefined) ?? cellQuoted(source?.tables ?? [], citation.spans, claim.text);
+    rests.push({ mark: check.mark, quote: draft.quote, at: check.at });
+    const cell =
+      (standsAsCited(check) ? draft.cell : undefined) ?? cellQuoted(source?.tables ?? [], citation.spans, claim.text);
     return cell === null ? citation : { ...citation, cell };
   });
-  const language = sources[0]?.segment.language ?? 'und';
-  return { text: claim.text, standing: standingOf(claim.text, citations, language), citations };
+  // A claim that is a quote itself says no more than it.
+  const quoted = citations.some((one) => one.quote === claim.text) && citations.every(standsAsCited);
+  if (quoted) return { text: claim.text, standing: 'carried', citations };
+  const { standing, uncovered } = weighClaim(claim.text, rests, sources);
+  return { text: claim.text, standing, citations, ...(uncovered.length === 0 ? {} : { uncovered }) };
 }
 
 function searchesOf(question: Question): string[] {

@@ -2,7 +2,6 @@ export { completeQuestion, type Before } from './followUp';
 export { canMend, mendClaim } from './mend';
 export { compareAnswers, type Opinions, type Shared } from './opinions';
 export { askBuiltIn, checkClaim, searchFor, type AskOptions, type Search } from './ask';
-export { addsFigure, standingOf } from './standing';
 export { wholeHistory, wholeQuestion } from './thread';
 export { splitQuestions } from './splitQuestions';
 export type {
@@ -17,5 +16,4 @@ export type {
   Reader,
   ReaderAnswer,
   ReaderRequest,
-  Standing,
 } from './types';

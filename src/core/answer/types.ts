@@ -1,4 +1,5 @@
 import type { Span, Table } from '../source';
+import type { Standing, Uncovered } from '../claim';
 import type { Quantity } from '../figure';
 import type { CellPlace, Citation } from '../quote';
 import type { ShelfSource } from '../search';
@@ -88,13 +89,12 @@ export interface Reader {
   read(request: ReaderRequest, signal?: AbortSignal): Promise<ReaderAnswer>;
 }
 
-/** A claim's standing towards its own quotes. */
-export type Standing = 'carried' | 'goes-further' | 'not-carried';
-
 export interface Claim {
   readonly text: string;
   readonly standing: Standing;
   readonly citations: readonly Citation[];
+  /** What it says beyond its quotes. */
+  readonly uncovered?: readonly Uncovered[] | undefined;
   /** What it said before it was put right by the documents. */
   readonly mendedFrom?: string | undefined;
 }

@@ -1,4 +1,14 @@
 export { agree, cellQuantity, quantityAt, sayQuantity, worth, type Quantity } from './quantity';
 export { changeOf, type Change } from './change';
 export { spanAsked, spanNamed, spanOfColumn, type PeriodSpan } from './period';
+export { subjectOf } from './around';
+export type { Fault } from './faults';
+export type { Figure, FigureKind } from './figures';
+export type { WordSense } from './likeness';
+export type { FiguredSource, StatedFigure } from './stated';
+export { addsFigure } from './same';
+export { FigureShelf } from './shelf';
+export { traceFigures, type TracedFigure, type TraceOptions } from './trace';
+export type { Worked } from './work';
 export { cellPlace, cellQuoted, sayCell, tableRowAt, type RowOfTable } from './tableRows';
+export { sayFault, sayStated, sayTraced } from './wording';

@@ -50,6 +50,15 @@ export function tableRowAt(tables: readonly Table[], spans: readonly Span[]): Ro
   return best;
 }
 
+/** Every table row that some spans of a document touch, in the order of the page. */
+export function rowsTouched(tables: readonly Table[], spans: readonly Span[]): RowOfTable[] {
+  const found = new Set<Placed>();
+  for (const span of spans)
+    for (const placed of rowsByPage(tables).get(span.page) ?? [])
+      if (placed.spans.some((own) => overlaps(own, span))) found.add(placed);
+  return [...found];
+}
+
 /** Where a cell stands, with its labels and column heads. */
 export function cellPlace({ table, row }: RowOfTable, column: number): CellPlace | null {
   const cell = row.cells[column];

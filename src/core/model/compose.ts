@@ -1,4 +1,5 @@
-import { addsFigure, checkClaim, type AskedSource, type Answer, type Claim, type Search } from '../answer';
+import { checkClaim, type AskedSource, type Answer, type Claim, type Search } from '../answer';
+import { addsFigure } from '../figure';
 import type { QuoteIndex } from '../quote';
 import type { ModelCitation, ModelEvent, Sent } from './types';
 

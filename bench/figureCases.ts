@@ -1,0 +1,358 @@
+import { splitSentences } from '../src/core/text';
+import type { AskedSource } from '../src/core/answer';
+import type { Table, TableCell, TableRow } from '../src/core/source';
+import type { Random } from './random';
+
+/** A claim whose figures are known to be right, or wrong in one way. */
+export interface FigureCase {
+  /** What was done: `cell`, `scaled`, `change` … for right ones; `wrong scale`, `other row` … for wrong ones. */
+  readonly kind: string;
+  readonly right: boolean;
+  readonly claim: string;
+  readonly citations: readonly { readonly source: string; readonly page: number; readonly quote: string }[];
+}
+
+interface Column {
+  readonly at: number;
+  readonly year: string;
+}
+
+interface Cell {
+  readonly source: AskedSource;
+  readonly table: Table;
+  readonly row: TableRow;
+  readonly column: Column;
+  readonly cell: TableCell & { readonly value: number };
+}
+
+const SCALE_WORDS: Readonly<Record<number, string>> = {
+  1: '',
+  1000: ' thousand',
+  1000000: ' million',
+  1000000000: ' billion',
+};
+
+function yearColumns(table: Table): Column[] {
+  const columns = table.columns.flatMap((column, at) => {
+    const years = column.path.join(' ').match(/\b(?:19|20)\d\d\b/g) ?? [];
+    return years.length === 1 ? [{ at, year: years[0] }] : [];
+  });
+  // Two columns of one year are told apart by more than the year, which these claims do not say.
+  return new Set(columns.map((one) => one.year)).size === columns.length ? columns : [];
+}
+
+function labelOf(row: TableRow): string {
+  return (row.path.at(-1) ?? '').replace(/\s*\([^)]*\)\s*$/, '').replace(/[\s:]+$/, '');
+}
+
+/** Every cell of a row with words for a label under a year, whose label is the only one of its table. */
+export function yearCells(sources: readonly AskedSource[]): Cell[] {
+  return sources.flatMap((source) =>
+    source.tables.flatMap((table) =>
+      table.rows.flatMap((row) => {
+        const alone = table.rows.filter((other) => labelOf(other) === labelOf(row)).length === 1;
+        if (!alone || !/\p{L}{4}/u.test(labelOf(row))) return [];
+        return yearColumns(table).flatMap((column) => {
+          const cell = row.cells[column.at];
+          return cell?.value == null || Math.abs(cell.value) < 13 ? [] : [{ source, table, row, column, cell: { ...cell, value: cell.value } }]; // prettier-ignore
+        });
+      }),
+    ),
+  );
+}
+
+function grouped(value: number, decimals: number): string {
+  return Math.abs(value).toLocaleString('en', { minimumFractionDigits: decimals, maximumFractionDigits: decimals });
+}
+
+function decimalsIn(text: string): number {
+  return /\.(\d+)/.exec(text)?.[1]?.length ?? 0;
+}
+
+function unitWords(cell: TableCell): string {
+  if (cell.unit === '%' || cell.unit === null) return '';
+  return /^(?:crown|euro|dollar|pound|day|month|year|hour|person|share)$/.test(cell.unit)
+    ? ` ${cell.unit}s`
+    : ` ${cell.unit}`;
+}
+
+/** A cell's figure as a claim may say it: as printed with its scale, in the next scale, or in full. */
+export function sayValue(random: Random, cell: TableCell & { readonly value: number }, scale = cell.scale): string {
+  const decimals = decimalsIn(cell.text);
+  if (cell.unit === '%') return `${grouped(cell.value, decimals)} ${random.pick(['%', 'per cent'])}`;
+  const unit = unitWords(cell);
+  const worth = Math.abs(cell.value) * cell.scale;
+  const inMillion = worth / 1e6;
+  const way = random.below(3);
+  if (way === 1 && scale === cell.scale && cell.scale > 1 && inMillion >= 1) return `${Number(inMillion.toFixed(3)).toLocaleString('en', { maximumFractionDigits: 3 })} million${unit}`; // prettier-ignore
+  if (way === 2 && scale === cell.scale && cell.scale === 1000) return `${grouped(worth, 0)}${unit}`;
+  return `${grouped(cell.value, decimals)}${SCALE_WORDS[scale] ?? ''}${unit}`;
+}
+
+function quoteOfRow({ source, row }: Pick<Cell, 'source' | 'row'>): FigureCase['citations'][number] {
+  const spans = [...(row.spans.at(-1) ?? []), ...row.cells.flatMap((cell) => cell?.spans ?? [])];
+  const page = spans[0]?.page ?? 1;
+  const own = spans.filter((span) => span.page === page);
+  const text = source.page(page)?.text ?? '';
+  const [start, end] = [Math.min(...own.map((one) => one.start)), Math.max(...own.map((one) => one.end))];
+  return { source: source.name, page, quote: text.slice(start, end).replace(/\s+/g, ' ') };
+}
+
+function lower(label: string): string {
+  return /^\p{Lu}\p{Ll}/u.test(label) ? label.charAt(0).toLowerCase() + label.slice(1) : label;
+}
+
+function sentence(
+  random: Random,
+  cell: Cell,
+  value: string,
+  { label = labelOf(cell.row), year = cell.column.year } = {},
+): string {
+  // A result that is negative is said to be a loss.
+  const loss = cell.cell.value < 0 && /profit|result|earnings|surplus|income/i.test(label);
+  if (loss && label === labelOf(cell.row)) return `${label} in ${year} was a loss of ${value}.`;
+  const said = random.pick([
+    `${label} in ${year} was ${value}.`,
+    `In ${year}, ${lower(label)} came to ${value}.`,
+    `${label} amounted to ${value} in ${year}.`,
+    `For ${year} the accounts show ${lower(label)} of ${value}.`,
+    `${label}: ${value} (${year}).`,
+  ]);
+  return said;
+}
+
+/** A cell of another row in the same column, of the same unit and another value. */
+function neighbour(
+  random: Random,
+  { table, row, column, cell }: Cell,
+): { row: TableRow; cell: TableCell & { value: number } } | null {
+  const others = table.rows.flatMap((other) => {
+    const one = other.cells[column.at];
+    const usable = other !== row && one?.value != null && one.unit === cell.unit && one.scale === cell.scale && Math.abs(one.value) !== Math.abs(cell.value) && Math.abs(one.value) >= 13 && labelOf(other) !== labelOf(row); // prettier-ignore
+    return usable ? [{ row: other, cell: { ...one, value: one.value as number } }] : [];
+  });
+  return others.length === 0 ? null : random.pick(others);
+}
+
+/** The cell of the same row in another year. */
+function otherYear(
+  random: Random,
+  { table, row, column, cell }: Cell,
+): { column: Column; cell: TableCell & { value: number } } | null {
+  const others = yearColumns(table).flatMap((other) => {
+    const one = row.cells[other.at];
+    return other.year !== column.year && one?.value != null && one.unit === cell.unit && Math.abs(one.value) !== Math.abs(cell.value) ? [{ column: other, cell: { ...one, value: one.value } }] : []; // prettier-ignore
+  });
+  return others.length === 0 ? null : random.pick(others);
+}
+
+function otherDigit(random: Random, text: string): string {
+  const digits = [...text.matchAll(/\d/g)];
+  const at = digits[random.below(digits.length)]?.index ?? 0;
+  const other = (Number(text[at]) + 1 + random.below(8)) % 10;
+  return text.slice(0, at) + (at === digits[0]?.index && other === 0 ? 7 : other) + text.slice(at + 1);
+}
+
+type Made = Omit<FigureCase, 'kind' | 'right'> | null;
+
+function changeCase(random: Random, cell: Cell, twist: 'right' | 'wrong' | 'turned' | 'points'): Made {
+  const other = otherYear(random, cell);
+  if (other === null) return null;
+  const [from, to] = Number(other.column.year) < Number(cell.column.year) ? [{ ...cell, ...other }, cell] : [cell, { ...cell, ...other }]; // prettier-ignore
+  const [a, b] = [Math.abs(from.cell.value), Math.abs(to.cell.value)];
+  if (from.cell.value < 0 !== to.cell.value < 0 || cell.cell.unit === '%') return null;
+  const percent = (100 * (b - a)) / a;
+  if (Math.abs(percent) < 0.3 || Math.abs(percent) > 300) return null;
+  const up = b > a !== (twist === 'turned');
+  const off = twist === 'wrong' ? 1.3 + 3 * random.next() : 0;
+  const share = `${(Math.abs(percent) + off).toFixed(1)} ${twist === 'points' ? 'percentage points' : random.pick(['%', 'per cent'])}`;
+  const difference = `${grouped(b - a + (twist === 'wrong' ? 13 * Math.max(1, Math.round(a / 300)) : 0), Math.max(decimalsIn(from.cell.text), decimalsIn(to.cell.text)))}${SCALE_WORDS[cell.cell.scale]}${unitWords(cell.cell)}`; // prettier-ignore
+  const label = labelOf(cell.row);
+  const claim = random.pick([
+    `${label} ${up ? 'rose' : 'fell'} by ${share} in ${to.column.year}.`,
+    `${label} ${up ? 'rose' : 'fell'} from ${sayValue(random, from.cell)} in ${from.column.year} to ${sayValue(random, to.cell)} in ${to.column.year}, ${up ? 'an increase' : 'a decrease'} of ${share}.`,
+    ...(twist === 'points'
+      ? []
+      : [
+          `Between ${from.column.year} and ${to.column.year} ${lower(label)} ${up ? 'increased' : 'decreased'} by ${difference}.`,
+        ]),
+    `In ${to.column.year} ${lower(label)} was ${share} ${up ? 'higher' : 'lower'} than the year before.`,
+  ]);
+  return { claim, citations: [quoteOfRow(cell)] };
+}
+
+function sumCase(random: Random, cell: Cell, right: boolean): Made {
+  const other = neighbour(random, cell);
+  if (other === null || cell.cell.unit === '%' || cell.cell.value < 0 !== other.cell.value < 0) return null;
+  const sum = Math.abs(cell.cell.value) + Math.abs(other.cell.value);
+  const decimals = Math.max(decimalsIn(cell.cell.text), decimalsIn(other.cell.text));
+  const said = `${grouped(right ? sum : sum * 1.04 + 3, decimals)}${SCALE_WORDS[cell.cell.scale]}${unitWords(cell.cell)}`;
+  return {
+    claim: `${labelOf(cell.row)} and ${lower(labelOf(other.row))} together came to ${said} in ${cell.column.year}.`,
+    citations: [quoteOfRow(cell), quoteOfRow({ ...cell, row: other.row })],
+  };
+}
+
+function shareCase(random: Random, cell: Cell, right: boolean): Made {
+  const other = neighbour(random, cell);
+  if (other === null || cell.cell.unit === '%') return null;
+  const share = (100 * Math.abs(cell.cell.value)) / Math.abs(other.cell.value);
+  if (share > 100 || share < 2) return null;
+  return {
+    claim: `${labelOf(cell.row)} was equal to ${(right ? share : share * 1.12 + 1).toFixed(1)} per cent of ${lower(labelOf(other.row))} in ${cell.column.year}.`,
+    citations: [quoteOfRow(cell), quoteOfRow({ ...cell, row: other.row })],
+  };
+}
+
+function textCase(random: Random, source: AskedSource, right: boolean): Made {
+  const page = 1 + random.below(source.pageCount);
+  const held = source.page(page);
+  if (held === null) return null;
+  const lines = held.lines.filter((line) => line.role === 'body').map((line) => held.text.slice(line.start, line.end)).join('\n'); // prettier-ignore
+  const usable = splitSentences(lines)
+    .map(({ start, end }) => lines.slice(start, end).replace(/[-\u2010]\n(?=\p{Ll})/gu, '').replace(/\s+/g, ' '))
+    .filter((one) => one.length > 50 && one.length < 260 && /[^\d.,(](?<![-/.\w])\d{2,}[\d,.]*(?: [\p{Ll}%]|%)/u.test(one) && !/\b(?:clause|section|page|note|table|schedule|annex|article|version|see|p)\.? \d/i.test(one) && /^\p{Lu}/u.test(one)); // prettier-ignore
+  if (usable.length === 0) return null;
+  const quote = random.pick(usable);
+  const figure = /(?<![-/.\w])\d{2,}(?:,\d{3})*(?:\.\d+)?(?= [\p{Ll}%]|%)/u.exec(quote);
+  if (figure === null || /^(?:19|20)\d\d$/.test(figure[0])) return null;
+  const value = right ? figure[0] : otherDigit(random, figure[0]);
+  const words = quote.slice(0, figure.index) + value + quote.slice(figure.index + figure[0].length);
+  return { claim: words.replace(/^(?:The|A|An|Each) /, (article) => random.pick([article, `According to the document, ${article.toLowerCase()}`])), citations: [{ source: source.name, page, quote }] }; // prettier-ignore
+}
+
+/** Claims with right and with wrong figures from the tables and sentences of documents, `each` of every kind where the documents allow it. */
+export function makeFigureCases(random: Random, sources: readonly AskedSource[], each: number): FigureCase[] {
+  const cells = yearCells(sources);
+  const cases: FigureCase[] = [];
+  const add = (kind: string, right: boolean, make: () => Made): void => {
+    let made = 0;
+    for (let attempt = 0; attempt < 40 * each && made < each; attempt += 1) {
+      const one = make();
+      if (one === null || cases.some((known) => known.claim === one.claim)) continue;
+      cases.push({ kind, right, ...one });
+      made += 1;
+    }
+  };
+  const from = (make: (cell: Cell) => Made) => (): Made => (cells.length === 0 ? null : make(random.pick(cells)));
+  const cited = (cell: Cell, claim: string): Made => ({ claim, citations: [quoteOfRow(cell)] });
+  add(
+    'cell',
+    true,
+    from((cell) => cited(cell, sentence(random, cell, sayValue(random, cell.cell)))),
+  );
+  add(
+    'change',
+    true,
+    from((cell) => changeCase(random, cell, 'right')),
+  );
+  add(
+    'sum',
+    true,
+    from((cell) => sumCase(random, cell, true)),
+  );
+  add(
+    'share',
+    true,
+    from((cell) => shareCase(random, cell, true)),
+  );
+  add(
+    'rounded',
+    true,
+    from((cell) => {
+      const worth = Math.abs(cell.cell.value) * cell.cell.scale;
+      if (cell.cell.unit === '%' || worth < 2e6) return null;
+      return cited(
+        cell,
+        sentence(
+          random,
+          cell,
+          `${random.pick(['', 'about '])}${(worth / 1e6).toFixed(1)} million${unitWords(cell.cell)}`,
+        ),
+      );
+    }),
+  );
+  add('sentence', true, () => textCase(random, random.pick(sources), true));
+  add(
+    'wrong scale',
+    false,
+    from((cell) => {
+      if (cell.cell.scale === 1 || cell.cell.unit === '%') return null;
+      return cited(
+        cell,
+        sentence(
+          random,
+          cell,
+          sayValue(random, cell.cell, cell.cell.scale === 1000 ? random.pick([1, 1e6]) : random.pick([1000, 1e9])),
+        ),
+      );
+    }),
+  );
+  add(
+    'other row',
+    false,
+    from((cell) => {
+      const other = neighbour(random, cell);
+      return other === null
+        ? null
+        : {
+            claim: sentence(random, cell, sayValue(random, other.cell)),
+            citations: [quoteOfRow(random.pick([cell, { ...cell, row: other.row }]))],
+          };
+    }),
+  );
+  add(
+    'other year',
+    false,
+    from((cell) => {
+      const other = otherYear(random, cell);
+      return other === null ? null : cited(cell, sentence(random, cell, sayValue(random, other.cell)));
+    }),
+  );
+  add(
+    'digit',
+    false,
+    from((cell) => {
+      const said = sayValue(random, cell.cell);
+      return cited(cell, sentence(random, cell, otherDigit(random, said)));
+    }),
+  );
+  add(
+    'wrong sign',
+    false,
+    from((cell) => {
+      const label = labelOf(cell.row);
+      if (!/profit|result|surplus|margin|cash from|income/i.test(label) || cell.cell.unit === '%') return null;
+      const value = sayValue(random, cell.cell);
+      const loss = cell.cell.value > 0;
+      return cited(cell, `${label} in ${cell.column.year} was ${loss ? `a loss of ${value}` : `a gain of ${value}`}.`);
+    }),
+  );
+  add(
+    'turned round',
+    false,
+    from((cell) => changeCase(random, cell, 'turned')),
+  );
+  add(
+    'wrong change',
+    false,
+    from((cell) => changeCase(random, cell, 'wrong')),
+  );
+  add(
+    'points for per cent',
+    false,
+    from((cell) => changeCase(random, cell, 'points')),
+  );
+  add(
+    'wrong sum',
+    false,
+    from((cell) => sumCase(random, cell, false)),
+  );
+  add(
+    'wrong share',
+    false,
+    from((cell) => shareCase(random, cell, false)),
+  );
+  add('wrong sentence', false, () => textCase(random, random.pick(sources), false));
+  return cases;
+}

@@ -1,0 +1,112 @@
+import { splitSentences, type Language } from '../text';
+import { termSet } from '../search';
+import { figuresIn, type Figure } from './figures';
+import { spanNamed, type PeriodSpan } from './period';
+
+/** The period that words name: its years, its quarter or half, and how long it is; empty sets and null where they name none. */
+export interface PeriodSaid {
+  readonly years: ReadonlySet<string>;
+  readonly parts: ReadonlySet<string>;
+  readonly span: PeriodSpan | null;
+}
+
+/** A figure with the words that say what it is of. */
+export interface FigureSaid {
+  readonly figure: Figure;
+  /** Search terms between the figures before and behind it. */
+  readonly local: ReadonlySet<string>;
+  /** Search terms of its whole sentence. */
+  readonly sentence: ReadonlySet<string>;
+  readonly period: PeriodSaid;
+  /** Its sentence, and where that begins in the text. */
+  readonly text: string;
+  readonly at: number;
+}
+
+const YEARS = /(?<![\d.,])(?:19|20)\d\d(?!\d|[.,]\d)/g;
+const FISCAL = /\bFY\s?'?(\d\d)\b/gi;
+const ORDINALS: Readonly<Record<string, string>> = { first: '1', second: '2', third: '3', fourth: '4', '1st': '1', '2nd': '2', '3rd': '3', '4th': '4' }; // prettier-ignore
+const PARTS = /\b(?:([qh])([1-4])|(first|second|third|fourth|1st|2nd|3rd|4th)[- ](quarter|half))\b/gi;
+/** Where the reach of a year or of words that say what a figure is of ends. */
+const CLAUSE_END = /[;:]|,(?=\s)|\.\s|\(|\)|\bwhile\b|\bwhereas\b/g;
+const YEAR_BEFORE =
+  /\b(?:(?:the )?(?:year|period) (?:before|earlier)|(?:the )?(?:prior|previous|preceding|last)[- ]year|a year (?:earlier|before|ago)|vorjahr\w*)\b/i;
+
+/** What a figure is held against, which is not what it is of: "41.9 % higher than the year before". */
+const HELD_AGAINST =
+  /\b(?:than|compared (?:with|to)|against|over|versus|vs\.?|on|up from|down from|gegenüber)\s+(?:(?:that|those) (?:of|in) |in |(?:the )?level of )?(?:(?:the )?(?:year|period) (?:before|earlier)|(?:the )?(?:prior|previous|preceding|last)[- ]year|a year (?:earlier|before|ago)|(?:19|20)\d\d|dem vorjahr)\b/gi;
+
+export function periodOf(text: string): PeriodSaid {
+  const years = new Set([
+    ...[...text.matchAll(YEARS)].map((match) => match[0]),
+    ...[...text.matchAll(FISCAL)].map((match) => `20${match[1] as string}`),
+  ]);
+  const parts = new Set(
+    [...text.matchAll(PARTS)].map((match) => {
+      const kind = (match[1] ?? (match[4] as string).charAt(0)).toLowerCase();
+      return `${kind}${match[2] ?? ORDINALS[(match[3] as string).toLowerCase()] ?? ''}`;
+    }),
+  );
+  return { years, parts, span: spanNamed(text.replace(YEAR_BEFORE, ' ')) };
+}
+
+/** The words of a text that say what is spoken of: its search terms without values. */
+export function subjectOf(text: string, language: Language): Set<string> {
+  return new Set([...termSet(text, language)].filter((term) => !/^[#@]|^\d+$/.test(term)));
+}
+
+function lastBreak(text: string): number {
+  let at = 0;
+  for (const match of text.matchAll(CLAUSE_END)) at = match.index + match[0].length;
+  return at;
+}
+
+function firstBreak(text: string): number {
+  CLAUSE_END.lastIndex = 0;
+  return CLAUSE_END.exec(text)?.index ?? text.length;
+}
+
+/** The period a figure is of: named behind it up to the next figure, else before it, else anywhere in its sentence. */
+function periodAround(sentence: string, from: number, start: number, end: number, to: number): PeriodSaid {
+  const own = (text: string): string => text.replace(HELD_AGAINST, ' ');
+  const whole = periodOf(own(sentence));
+  const behind = own(sentence.slice(end, end + firstBreak(sentence.slice(end, to))));
+  const before = own(sentence.slice(from, start));
+  const one = [behind, before].find((text) => periodOf(text).years.size > 0 || YEAR_BEFORE.test(text));
+  const parts = [behind, before].map((text) => periodOf(text)).find(({ parts, span }) => parts.size > 0 || span !== null) ?? whole; // prettier-ignore
+  const named = one === undefined ? whole.years : periodOf(one).years;
+  if (one !== undefined && named.size === 0) {
+    const latest = [...whole.years].map(Number).sort((a, b) => b - a)[0];
+    return { years: new Set(latest === undefined ? [] : [String(latest - 1)]), parts: parts.parts, span: parts.span };
+  }
+  return { years: named, parts: parts.parts, span: parts.span };
+}
+
+/** The figures of one sentence with what they are of; a year beside other figures is the period of these, and no figure. */
+function saidInSentence(sentence: string, language: Language, at: number): FigureSaid[] {
+  const all = figuresIn(sentence, language);
+  const isYear = (figure: Figure): boolean => figure.kind === 'date' && /^\d{4}$/.test(figure.value);
+  const figures = all.some((figure) => !isYear(figure)) ? all.filter((figure) => !isYear(figure)) : all;
+  const whole = subjectOf(sentence, language);
+  return figures.map((figure, index) => {
+    const from = figures[index - 1]?.end ?? 0;
+    const to = figures[index + 1]?.start ?? sentence.length;
+    const lead = sentence.slice(from, figure.start);
+    const tail = sentence.slice(figure.end, to);
+    const near = `${lead.slice(index === 0 ? 0 : Math.min(lastBreak(lead), lead.length))} ${tail.slice(0, firstBreak(tail))}`;
+    const local = subjectOf(near, language);
+    return {
+      figure: { ...figure, start: at + figure.start, end: at + figure.end },
+      local: local.size === 0 ? whole : local,
+      sentence: whole,
+      period: periodAround(sentence, from, figure.start, figure.end, to),
+      text: sentence,
+      at,
+    };
+  });
+}
+
+/** All figures of a text, sentence by sentence, with what each is of. Offsets are UTF-16 code units of the text. */
+export function figuresSaid(text: string, language: Language): FigureSaid[] {
+  return splitSentences(text).flatMap(({ start, end }) => saidInSentence(text.slice(start, end), language, start));
+}

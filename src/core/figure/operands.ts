@@ -1,0 +1,137 @@
+import type { FigureSaid, PeriodSaid } from './around';
+import { periodsAgree } from './likeness';
+import type { StatedFigure } from './stated';
+import { operationsSaid, work, type Operation, type Worked } from './work';
+
+/** A stated figure with how far it is of what is spoken of. */
+export interface Weighed {
+  readonly stated: StatedFigure;
+  readonly likeness: number;
+  /** The cell of a row whose whole label is said. */
+  readonly named: boolean;
+}
+
+/** How far below the likeliest a row may be and still be what a calculation is of. */
+const CLOSE = 0.12;
+const ROWS = 4;
+const MOST_NAMED = 5;
+
+function earlier(one: PeriodSaid, two: PeriodSaid): boolean {
+  const year = ({ years }: PeriodSaid): number => Math.max(0, ...[...years].map(Number));
+  return year(one) < year(two);
+}
+
+/** Pairs of figures of one home in different periods, the earlier first: the row or sentence that moved. */
+function pairsOfHome(figures: readonly StatedFigure[], said: FigureSaid): [StatedFigure, StatedFigure][] {
+  const pairs: [StatedFigure, StatedFigure][] = [];
+  for (const [at, one] of figures.entries()) {
+    for (const two of figures.slice(at + 1)) {
+      if (one.home !== two.home || one.kind !== two.kind) continue;
+      const [from, to] =
+        one.period.years.size > 0 && two.period.years.size > 0
+          ? earlier(one.period, two.period)
+            ? [one, two]
+            : [two, one]
+          : [one, two];
+      const { years } = said.period;
+      // The year a figure is of, where it is said, is the one the change came to.
+      if (years.size === 1 && to.period.years.size > 0 && ![...years].some((year) => to.period.years.has(year)))
+        continue;
+      pairs.push([from, to]);
+    }
+  }
+  return pairs;
+}
+
+interface Try {
+  readonly operation: Operation;
+  readonly operands: readonly StatedFigure[];
+  /** True where the operands are what the sentence itself says, or its likeliest row: then a wrong result is its fault. */
+  readonly meant: boolean;
+}
+
+function* tries(said: FigureSaid, own: readonly StatedFigure[], weighed: readonly Weighed[]): Generator<Try> {
+  const operations = operationsSaid(said);
+  const best = weighed[0]?.likeness ?? 0;
+  const likely = weighed.filter((one) => one.likeness >= best - CLOSE).map((one) => one.stated);
+  const called = weighed.filter((one) => one.named && one.likeness >= best - CLOSE).map((one) => one.stated);
+  const homes = [...new Set((called.length > 0 ? called : likely).map((one) => one.home))].slice(0, ROWS);
+  for (const operation of operations) {
+    if (operation === 'sum' || operation === 'average') {
+      if (own.length >= 2) yield { operation, operands: own, meant: true };
+      for (let count = 2; count < own.length; count += 1)
+        yield { operation, operands: own.slice(-count), meant: false };
+      for (const one of own)
+        for (const two of own)
+          if (own.indexOf(one) < own.indexOf(two)) yield { operation, operands: [one, two], meant: false };
+      for (const home of homes) {
+        const cells = likely.filter((one) => one.home === home);
+        if (cells.length >= 2) yield { operation, operands: cells, meant: false };
+      }
+      const named = oneOfEach(weighed.filter((one) => one.named && periodsAgree(said.period, one.stated.period) >= 0));
+      if (named.length >= 2) yield { operation, operands: named, meant: true };
+      for (const [at, one] of named.entries())
+        for (const two of named.slice(at + 1)) yield { operation, operands: [one, two], meant: false };
+      const ofPeriod = likely.filter((one) => periodsAgree(said.period, one.period) >= 0 && one.cell !== null);
+      for (const [at, one] of ofPeriod.entries())
+        for (const two of ofPeriod.slice(at + 1)) yield { operation, operands: [one, two], meant: false };
+      continue;
+    }
+    for (const [at, one] of own.entries()) {
+      for (const two of own.slice(at + 1)) {
+        const [from, to] = earlier(two.period, one.period) ? [two, one] : [one, two];
+        yield { operation, operands: [from, to], meant: own.length === 2 };
+        if (operation === 'share' || operation === 'ratio') yield { operation, operands: [to, from], meant: false };
+      }
+    }
+    if (operation === 'change' || operation === 'difference') {
+      for (const [at, home] of homes.entries()) {
+        for (const operands of pairsOfHome(
+          weighed.map((one) => one.stated).filter((one) => one.home === home),
+          said,
+        )) {
+          yield { operation, operands, meant: at === 0 && own.length === 0 };
+        }
+      }
+    }
+    if (operation === 'share' || operation === 'ratio' || operation === 'difference') {
+      const named = oneOfEach(weighed.filter((one) => one.named && periodsAgree(said.period, one.stated.period) >= 0));
+      for (const one of named) {
+        for (const two of named) {
+          if (one !== two)
+            yield { operation, operands: [one, two], meant: operation !== 'difference' && named.length === 2 };
+        }
+      }
+    }
+  }
+}
+
+/** The likeliest cell of each label: tables repeat their rows, and documents their tables. */
+function oneOfEach(weighed: readonly Weighed[]): StatedFigure[] {
+  const found = new Map<string, StatedFigure>();
+  for (const { stated } of weighed) {
+    const label = [...stated.label].sort().join(' ');
+    if (!found.has(label)) found.set(label, stated);
+  }
+  return [...found.values()].slice(0, MOST_NAMED);
+}
+
+/**
+ * A figure worked out from what is stated: the first calculation that gives it, else the calculation that its sentence means and that gives another
+ * result. `own` are the stated figures behind the other figures of the text, in order; `weighed` all that may be meant, likeliest first. Null when the words
+ * ask for no calculation, or nothing is there to work with.
+ */
+export function workedOut(said: FigureSaid, own: readonly StatedFigure[], weighed: readonly Weighed[]): Worked | null {
+  let failed: Worked | null = null;
+  for (const { operation, operands, meant } of tries(said, own, weighed)) {
+    const worked = work(operation, said, operands);
+    if (worked?.verdict === 'right') return worked;
+    if (worked !== null && (worked.verdict !== 'wrong' || meant)) failed = better(failed, worked);
+  }
+  return failed;
+}
+
+/** A calculation that gives the figure but for its sign or its kind explains more than one that does not. */
+function better(one: Worked | null, two: Worked): Worked {
+  return one === null || (one.verdict === 'wrong' && two.verdict !== 'wrong') ? two : one;
+}

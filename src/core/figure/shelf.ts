@@ -1,0 +1,168 @@
+import Big from 'big.js';
+import {
+  equivalentsOf,
+  inverseFrequency,
+  isStopword,
+  searchPassages,
+  sectionOf,
+  termNumber,
+  termsOf,
+  type QueryTerm,
+  type Segment,
+} from '../search';
+import { lineAt, type Span } from '../source';
+import type { Place } from '../quote';
+import { figuresIn, type Figure } from './figures';
+import type { WordSense } from './likeness';
+import { worth } from './quantity';
+import { figuresOfPassage, figuresOfRow, figuresOfText, type FiguredSource, type StatedFigure } from './stated';
+import { rowsTouched } from './tableRows';
+
+/** Passages that are looked through for what a sentence says, by its words and by each of its figures. */
+const SEARCHED = 10;
+const BY_VALUE = 12;
+/** Tables whose every row is looked at, when the search came upon one of theirs. */
+const TABLES = 4;
+/** Added to every frequency, so that in a document of a page or two no word weighs nothing. */
+const SMOOTHING = 1;
+const SCALES = [1, 1e3, 1e6, 1e9] as const;
+
+const pagesOfPassages = new WeakMap<Segment, ReadonlyMap<number, readonly number[]>>();
+
+/** Passages by the pages they stand on. */
+function passagesByPage(segment: Segment): ReadonlyMap<number, readonly number[]> {
+  const known = pagesOfPassages.get(segment);
+  if (known !== undefined) return known;
+  const pages = new Map<number, number[]>();
+  for (let passage = 0; passage < segment.passageSections.length; passage += 1) {
+    const [from, to] = [segment.passageUnits[passage] as number, segment.passageUnits[passage + 1] as number];
+    for (let span = segment.unitSpans[from] as number; span < (segment.unitSpans[to] as number); span += 1) {
+      const page = segment.spans[3 * span] as number;
+      const list = pages.get(page) ?? [];
+      if (list.at(-1) !== passage) list.push(passage);
+      pages.set(page, list);
+    }
+  }
+  pagesOfPassages.set(segment, pages);
+  return pages;
+}
+
+/** The figures that documents state, asked for by place and by what is said of them. Immutable: documents that grow want a new one. */
+export class FigureShelf {
+  readonly sense: WordSense;
+  private readonly byId: ReadonlyMap<string, FiguredSource>;
+
+  constructor(private readonly sources: readonly FiguredSource[]) {
+    this.byId = new Map(sources.map((source) => [source.id, source]));
+    const weights = new Map<string, number>();
+    const others = new Map<string, readonly string[]>();
+    const language = sources[0]?.segment.language ?? 'und';
+    this.sense = {
+      weight: (term) => {
+        const known = weights.get(term) ?? SMOOTHING + inverseFrequency(sources, term);
+        weights.set(term, known);
+        return known;
+      },
+      equivalents: (term) => {
+        const known = others.get(term) ?? equivalentsOf(term, language).map((one) => one.term);
+        others.set(term, known);
+        return known;
+      },
+    };
+  }
+
+  /** What the words at some places state: the rows of a table they touch, or their sentences. */
+  at(places: readonly Place[]): StatedFigure[] {
+    return places.flatMap(({ sourceId, spans }) => {
+      const source = this.byId.get(sourceId);
+      if (source === undefined) return [];
+      const rows = rowsTouched(source.tables, spans);
+      const cells = rows.flatMap((row) => figuresOfRow(source, row));
+      // A quote of several lines may take in a table beside its words: what stands in a cell is read there alone.
+      const printed = new Set(cells.map(({ quantity }) => digitsIn(quantity.text)));
+      const worded = figuresOfText(source, spans, sectionAt(source, spans));
+      return [...cells, ...worded.filter(({ quantity }) => !printed.has(digitsIn(quantity.text)))];
+    });
+  }
+
+  /** What stands on the pages of some places, and in the tables they touch. */
+  around(places: readonly Place[]): StatedFigure[] {
+    const found = new Set<StatedFigure>();
+    for (const { sourceId, spans } of places) {
+      const source = this.byId.get(sourceId);
+      if (source === undefined) continue;
+      for (const page of new Set(spans.map((span) => span.page)))
+        for (const stated of this.onPage(source, page)) found.add(stated);
+      for (const { table } of rowsTouched(source.tables, spans))
+        for (const row of table.rows) for (const stated of figuresOfRow(source, { table, row })) found.add(stated);
+    }
+    return [...found];
+  }
+
+  /** What one page of a document states. */
+  onPage(source: FiguredSource, page: number): StatedFigure[] {
+    return (passagesByPage(source.segment).get(page) ?? [])
+      .flatMap((passage) => figuresOfPassage(source, passage))
+      .filter((stated) => stated.page === page);
+  }
+
+  /** What the documents state of what a text speaks of, and wherever its figures stand. `lead` are words before it that say more of the subject. */
+  about(text: string, lead = ''): StatedFigure[] {
+    const found = new Set<StatedFigure>();
+    const tables = new Set<object>();
+    const take = (source: FiguredSource, passage: number, whole: boolean): void => {
+      for (const stated of figuresOfPassage(source, passage)) {
+        found.add(stated);
+        const table = stated.cell?.row.table;
+        if (!whole || table === undefined || tables.has(table) || tables.size >= TABLES) continue;
+        tables.add(table);
+        for (const row of table.rows) for (const one of figuresOfRow(source, { table, row })) found.add(one);
+      }
+    };
+    for (const { source, passage } of searchPassages(this.sources, this.query(text, lead), SEARCHED))
+      take(source as FiguredSource, passage, true);
+    for (const source of this.sources) {
+      const { language } = source.segment;
+      const terms = new Set(figuresIn(text, language).flatMap(termsOfValue));
+      for (const term of terms) for (const passage of passagesWith(source.segment, term)) take(source, passage, false);
+    }
+    return [...found];
+  }
+
+  private query(text: string, lead: string): QueryTerm[] {
+    const language = this.sources[0]?.segment.language ?? 'und';
+    const weights = new Map<string, number>();
+    const put = (from: string, weight: number): void => {
+      for (const { term, word } of termsOf(from, language))
+        if (!isStopword(word) && !/^\d/.test(word)) weights.set(term, Math.max(weight, weights.get(term) ?? 0));
+    };
+    put(lead, 0.4);
+    put(text, 1);
+    return [...weights].map(([term, weight]) => ({ term, weight, equivalents: equivalentsOf(term, language) }));
+  }
+}
+
+function sectionAt(source: FiguredSource, [first]: readonly Span[]): string {
+  const page = first === undefined ? null : source.page(first.page);
+  const line = page === null || first === undefined ? null : lineAt(page, first.start);
+  return line === null ? '' : sectionOf(source, line.section);
+}
+
+const digitsIn = (text: string): string => text.replace(/\D/g, '');
+
+/** The terms that a figure's value is found under, however it is scaled where it stands. */
+function termsOfValue(figure: Figure): string[] {
+  if (figure.kind === 'date') return [`@${figure.value}`];
+  const value = worth(figure).abs();
+  return SCALES.flatMap((scale) => {
+    const scaled = new Big(value).div(scale).toFixed();
+    return [`#${scaled}`, `#-${scaled}`];
+  }).filter((term) => term.length > 2);
+}
+
+function passagesWith(segment: Segment, term: string): number[] {
+  const number = termNumber(segment, term);
+  if (number < 0) return [];
+  const [from, to] = [segment.postingStarts[number] as number, segment.postingStarts[number + 1] as number];
+  return [...segment.postingPassages.subarray(from, Math.min(to, from + BY_VALUE))];
+}

@@ -1,0 +1,126 @@
+import { sectionOf, textOfSpans, unitsOfPassage, type ShelfSource } from '../search';
+import { oneLine } from '../text';
+import type { Span, Table } from '../source';
+import { figuresSaid, periodOf, subjectOf, type PeriodSaid } from './around';
+import type { FigureKind } from './figures';
+import { spanOfColumn } from './period';
+import { cellQuantity, type Quantity } from './quantity';
+import { tableRowAt, type RowOfTable } from './tableRows';
+
+/** A document whose figures are asked for: text and tables. */
+export type FiguredSource = ShelfSource & { readonly tables: readonly Table[] };
+
+/** A figure that a document states, with the words that say what it is of. */
+export interface StatedFigure {
+  readonly quantity: Quantity;
+  readonly kind: FigureKind;
+  /** What names it: the row's own label, or the words next to it. */
+  readonly label: ReadonlySet<string>;
+  /** All that stands over and around it: labels, heads, caption, section; the sentence. */
+  readonly context: ReadonlySet<string>;
+  readonly period: PeriodSaid;
+  readonly sourceId: string;
+  readonly page: number;
+  readonly spans: readonly Span[];
+  /** The row or sentence it stands in: figures of one home are alternatives to each other. */
+  readonly home: object;
+  /** The cell it is; null for words. */
+  readonly cell: { readonly row: RowOfTable; readonly column: number } | null;
+  /** How it is stated: "Revenue › 2025: 31,200", or the sentence. */
+  readonly how: string;
+}
+
+const homes = new WeakMap<FiguredSource['segment'], Map<string, readonly StatedFigure[]>>();
+const rowsRead = new WeakMap<RowOfTable['row'], readonly StatedFigure[]>();
+
+function kindOfCell({ unit }: Quantity): FigureKind {
+  return unit === '%' ? 'percentage' : unit === null ? 'number' : 'amount';
+}
+
+/** Figures of a table's row, each named by its labels and the heads of its column. */
+export function figuresOfRow(source: FiguredSource, row: RowOfTable): readonly StatedFigure[] {
+  const known = rowsRead.get(row.row);
+  if (known !== undefined) return known;
+  const { language } = source.segment;
+  const { table } = row;
+  const label = subjectOf(row.row.path.at(-1) ?? '', language);
+  const over = subjectOf([...row.row.path, table.caption ?? ''].join(' '), language);
+  const stated = row.row.cells.flatMap((cell, column): StatedFigure[] => {
+    const quantity = cell === null ? null : cellQuantity(cell);
+    const [span] = cell?.spans ?? [];
+    if (cell === null || quantity === null || span === undefined) return [];
+    const heads = (table.columns[column]?.path ?? []).join(' ');
+    const own = periodOf(`${heads} ${row.row.path.join(' ')}`);
+    const caption = periodOf(table.caption ?? '');
+    const period = {
+      years: own.years.size > 0 ? own.years : caption.years,
+      parts: own.parts.size > 0 ? own.parts : caption.parts,
+      span: own.span ?? caption.span ?? (table.columns.length > 0 ? spanOfColumn(table, column) : null),
+    };
+    return [
+      {
+        quantity,
+        kind: kindOfCell(quantity),
+        label,
+        context: new Set([...over, ...subjectOf(heads, language)]),
+        period,
+        sourceId: source.id,
+        page: span.page,
+        spans: cell.spans,
+        home: row.row,
+        cell: { row, column },
+        how: `${[...row.row.path, heads].filter((part) => part !== '').join(' › ')}: ${cell.text}`,
+      },
+    ];
+  });
+  rowsRead.set(row.row, stated);
+  return stated;
+}
+
+/** Figures of a stretch of text; `spans` say where it stands, `section` what stands over it. */
+export function figuresOfText(source: FiguredSource, spans: readonly Span[], section: string): StatedFigure[] {
+  const { language } = source.segment;
+  const text = textOfSpans(source, spans).replace(/\s*\n\s*/g, '\n');
+  const [first] = spans;
+  if (first === undefined || !/[\d０-９]|\p{L}/u.test(text)) return [];
+  const over = subjectOf(section, language);
+  const homesOfText = new Map<number, object>();
+  return figuresSaid(text, language).map((said) => {
+    const home = homesOfText.get(said.at) ?? {};
+    homesOfText.set(said.at, home);
+    return {
+      quantity: said.figure,
+      kind: said.figure.kind,
+      label: said.local,
+      context: new Set([...said.sentence, ...over]),
+      period: said.period,
+      sourceId: source.id,
+      page: first.page,
+      spans,
+      home,
+      cell: null,
+      how: oneLine(said.text),
+    };
+  });
+}
+
+/** The figures that the words at some spans state, by the row of a table where they are one. */
+function figuresAt(source: FiguredSource, spans: readonly Span[], section: string): readonly StatedFigure[] {
+  const row = tableRowAt(source.tables, spans);
+  if (row !== null) return figuresOfRow(source, row);
+  return figuresOfText(source, spans, section);
+}
+
+/** The figures of passage `index` of a document; worked out once. */
+export function figuresOfPassage(source: FiguredSource, index: number): readonly StatedFigure[] {
+  const known = homes.get(source.segment) ?? new Map<string, readonly StatedFigure[]>();
+  homes.set(source.segment, known);
+  const key = `${index} ${source.tables.length}`;
+  const found = known.get(key);
+  if (found !== undefined) return found;
+  const stated = unitsOfPassage(source, index)
+    .filter(({ unit }) => unit.kind !== 'contents')
+    .flatMap(({ unit }) => figuresAt(source, unit.spans, sectionOf(source, unit.section)));
+  known.set(key, stated);
+  return stated;
+}

@@ -1,0 +1,143 @@
+import type { Language } from '../text';
+import { figuresSaid, subjectOf, type FigureSaid } from './around';
+import type { Figure } from './figures';
+import { faultOf, neighbours, signsDiffer, type Fault } from './faults';
+import { likeness, periodsAgree, shareIn, type WordSense } from './likeness';
+import { workedOut, type Weighed } from './operands';
+import { sameFigure } from './same';
+import type { StatedFigure } from './stated';
+import { operationsSaid, type Worked } from './work';
+
+/** What was found of a figure: what states it, or how it comes out of stated ones, or what is wrong with it. */
+export interface TracedFigure {
+  readonly figure: Figure;
+  readonly verdict: 'quoted' | 'computed' | 'unsupported';
+  /** Null for figures that are supported. */
+  readonly fault: Fault | null;
+  /** What states it; for a fault what the documents state instead, where something does. */
+  readonly stated: StatedFigure | null;
+  readonly worked: Worked | null;
+}
+
+export interface TraceOptions {
+  readonly language: Language;
+  readonly sense: WordSense;
+  /** What a figure may rest on. */
+  readonly support: readonly StatedFigure[];
+  /** What else the documents state near by: it names faults, and is no support. */
+  readonly rivals: readonly StatedFigure[];
+  /** Stated figures behind what was said before, which a calculation may rest on. */
+  readonly before?: readonly StatedFigure[];
+  /** Words that say what is spoken of where the text itself does not: the sentence before. */
+  readonly lead?: string;
+}
+
+/** How much likelier another figure of the same table or sentence, and one from anywhere, must be to be what is meant. */
+const NEIGHBOUR_MARGIN = 0.1;
+const FAR_MARGIN = 0.34;
+/** Below this likeness a figure of the same value is one by chance. */
+const LEAST = 0.3;
+/** From here on what is stated is plainly what is spoken of. */
+const PLAIN = 0.62;
+/** Share of a row's label that is said where the row is named. */
+const NAMED = 0.85;
+const PERIOD_BONUS = 0.12;
+/** Words of a sentence that says little of what it speaks of. */
+const FEW_WORDS = 2;
+
+function weigh(said: FigureSaid, figures: readonly StatedFigure[], sense: WordSense): Weighed[] {
+  return figures
+    .map((stated) => ({
+      stated,
+      named: stated.cell !== null && shareIn(stated.label, said.sentence, sense) >= NAMED,
+      likeness: likeness(said, stated, sense) + PERIOD_BONUS * Math.max(-1, periodsAgree(said.period, stated.period)),
+    }))
+    .sort((a, b) => b.likeness - a.likeness);
+}
+
+function isSame({ figure }: FigureSaid, { kind, quantity }: StatedFigure): boolean {
+  if (figure.kind === 'date' || kind === 'date') return figure.kind === kind && datesMeet(figure.value, quantity.value);
+  return sameFigure(figure, quantity, true);
+}
+
+/** True for a figure that is part of what a row is called: "due within one year". */
+function isOfLabel(figure: Figure, { cell }: StatedFigure): boolean {
+  return figure.weak || figure.kind === 'duration'
+    ? (cell?.row.row.path.some((label) => label.toLowerCase().includes(figure.text.toLowerCase())) ?? false)
+    : false;
+}
+
+/** One date may be said with less of it than the other: "31 March", "March 2025", "2025". */
+function datesMeet(one: string, two: string): boolean {
+  const short = one.length < two.length ? one : two;
+  const long = short === one ? two : one;
+  return short.startsWith('--') ? long.endsWith(short.slice(1)) : long.startsWith(short);
+}
+
+function traceOne(said: FigureSaid, own: readonly StatedFigure[], options: TraceOptions): TracedFigure | null {
+  const { sense } = options;
+  const support = weigh(said, options.support, sense);
+  const all = weigh(said, [...new Set([...options.support, ...options.rivals])], sense);
+  const { figure } = said;
+  if (all.some(({ stated }) => isOfLabel(figure, stated))) return null;
+  const of = (verdict: TracedFigure['verdict'], stated: StatedFigure | null, fault: Fault | null = null, worked: Worked | null = null): TracedFigure => ({ figure, verdict, fault, stated, worked }); // prettier-ignore
+  const same = support.filter((one) => isSame(said, one.stated));
+  const good = same.find((one) => stands(said, one, all));
+  if (good !== undefined) return of('quoted', good.stated);
+  const turned = same.find((one) => one.likeness >= PLAIN && signsDiffer(said, one.stated));
+  if (turned !== undefined) return of('unsupported', turned.stated, 'sign');
+  const worked = workedOut(said, own, all);
+  if (worked?.verdict === 'right') return of('computed', worked.operands[0] ?? null, null, worked);
+  if (worked !== null && same.length === 0) {
+    const fault = worked.verdict === 'wrong' ? 'arithmetic' : worked.verdict;
+    return figure.weak ? null : of('unsupported', worked.operands[0] ?? null, fault, worked);
+  }
+  const fault = faultOf(said, all, (stated) => isSame(said, stated));
+  if (figure.weak && (fault.stated === null || (all[0]?.likeness ?? 0) < PLAIN)) return null;
+  return of('unsupported', fault.stated, fault.fault);
+}
+
+/** Whether a stated figure of the same value is what is meant, rather than a neighbour of it or the same by chance. */
+function stands(said: FigureSaid, { stated, likeness: own }: Weighed, all: readonly Weighed[]): boolean {
+  if (own < LEAST || signsDiffer(said, stated)) return false;
+  const differs = periodsAgree(said.period, stated.period) < 0;
+  const rivals = all.filter((one) => !isSame(said, one.stated) && one.stated.kind === stated.kind);
+  if (differs) {
+    const other = rivals.find(
+      (one) => one.stated.home === stated.home && periodsAgree(said.period, one.stated.period) > 0,
+    );
+    if (other !== undefined || stated.cell !== null) return false;
+  }
+  const near = rivals.find((one) => neighbours(one.stated, stated));
+  if (near !== undefined && near.likeness > own + NEIGHBOUR_MARGIN) return false;
+  return own >= PLAIN || rivals.every((one) => one.likeness <= own + FAR_MARGIN);
+}
+
+/**
+ * Traces every figure of a claim: to a stated one that is of the same thing, period, unit and scale, or to a calculation from stated ones; else it is unsupported,
+ * and what is wrong with it is named. Small numbers in words are passed over where nothing speaks against them.
+ */
+export function traceFigures(text: string, options: TraceOptions): TracedFigure[] {
+  const { lead = '' } = options;
+  const said = figuresSaid(text, options.language).map((one) => withLead(one, lead, options.language));
+  const traced: (TracedFigure | null)[] = said.map(() => null);
+  // What needs no calculation first: it is what the others are worked out from.
+  const plainFirst = said
+    .map((one, at) => ({ one, at, works: operationsSaid(one).length > 0 }))
+    .sort((a, b) => Number(a.works) - Number(b.works) || a.at - b.at);
+  const behind = new Map<number, StatedFigure>();
+  for (const { one, at } of plainFirst) {
+    const own = [...behind.entries()].sort(([a], [b]) => a - b).map(([, stated]) => stated);
+    const found = traceOne(one, [...(own.length < 2 ? (options.before ?? []) : []), ...own], options);
+    traced[at] = found;
+    if (found?.verdict === 'quoted' && found.stated !== null) behind.set(at, found.stated);
+  }
+  return traced.filter((one) => one !== null);
+}
+
+/** A sentence that hardly says what it speaks of borrows the words of the one before it. */
+function withLead(said: FigureSaid, lead: string, language: Language): FigureSaid {
+  if (lead === '' || said.sentence.size > FEW_WORDS) return said;
+  const words = new Set([...said.sentence, ...subjectOf(lead, language)]);
+  return { ...said, sentence: words, local: said.local.size <= 1 ? words : said.local };
+}
