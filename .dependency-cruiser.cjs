@@ -7,6 +7,7 @@ const CORE_LAYERS = [
   'quote',
   'figure',
   'claim',
+  'proof',
   'answer',
   'summary',
   'model',

@@ -51,7 +51,7 @@ export function yearCells(sources: readonly AskedSource[]): Cell[] {
     source.tables.flatMap((table) =>
       table.rows.flatMap((row) => {
         const alone = table.rows.filter((other) => labelOf(other) === labelOf(row)).length === 1;
-        if (!alone || !/\p{L}{4}/u.test(labelOf(row))) return [];
+        if (!alone || !/\p{L}{4}/u.test(labelOf(row)) || /^totals?$/i.test(labelOf(row))) return [];
         return yearColumns(table).flatMap((column) => {
           const cell = row.cells[column.at];
           return cell?.value == null || Math.abs(cell.value) < 13 ? [] : [{ source, table, row, column, cell: { ...cell, value: cell.value } }]; // prettier-ignore
@@ -194,8 +194,9 @@ function sumCase(random: Random, cell: Cell, right: boolean): Made {
 }
 
 function shareCase(random: Random, cell: Cell, right: boolean): Made {
-  const other = neighbour(random, cell);
-  if (other === null || cell.cell.unit === '%') return null;
+  const totals = cell.table.rows.filter((row) => /^total|revenue|^all /i.test(labelOf(row)));
+  const other = neighbour(random, { ...cell, table: { ...cell.table, rows: totals } });
+  if (other === null || cell.cell.unit === '%' || /^totals?$/i.test(labelOf(other.row))) return null;
   const share = (100 * Math.abs(cell.cell.value)) / Math.abs(other.cell.value);
   if (share > 100 || share < 2) return null;
   return {
@@ -211,7 +212,8 @@ function textCase(random: Random, source: AskedSource, right: boolean): Made {
   const lines = held.lines.filter((line) => line.role === 'body').map((line) => held.text.slice(line.start, line.end)).join('\n'); // prettier-ignore
   const usable = splitSentences(lines)
     .map(({ start, end }) => lines.slice(start, end).replace(/[-\u2010]\n(?=\p{Ll})/gu, '').replace(/\s+/g, ' '))
-    .filter((one) => one.length > 50 && one.length < 260 && /[^\d.,(](?<![-/.\w])\d{2,}[\d,.]*(?: [\p{Ll}%]|%)/u.test(one) && !/\b(?:clause|section|page|note|table|schedule|annex|article|version|see|p)\.? \d/i.test(one) && /^\p{Lu}/u.test(one)); // prettier-ignore
+    .filter((one) => (one.match(/\d+/g)?.length ?? 0) < 5 &&
+        one.length > 50 && one.length < 260 && /[^\d.,(](?<![-/.\w])\d{2,}[\d,.]*(?: [\p{Ll}%]|%)/u.test(one) && !/\b(?:clause|section|page|note|table|schedule|annex|article|version|see|p)\.? \d/i.test(one) && /^\p{Lu}/u.test(one)); // prettier-ignore
   if (usable.length === 0) return null;
   const quote = random.pick(usable);
   const figure = /(?<![-/.\w])\d{2,}(?:,\d{3})*(?:\.\d+)?(?= [\p{Ll}%]|%)/u.exec(quote);

@@ -6,6 +6,7 @@ import { openShelf } from '../cli/shelf';
 import { runCareless } from './carelessTrials';
 import { makeQuoteCases, type PagesOfText, type QuoteCase } from './quoteCases';
 import { runFigureTrials } from './figureTrials';
+import { runMemoTrial } from './memoTrials';
 import { Random } from './random';
 import { runAgreement } from './agreementTrials';
 import { runAnswerTrials } from './answerTrials';
@@ -158,9 +159,20 @@ async function figureTrials(paths: readonly string[]): Promise<void> {
   if (values.misses) for (const miss of misses) console.log(miss);
 }
 
+async function memoTrials(paths: readonly string[], others: readonly string[]): Promise<void> {
+  const { library } = await openShelf(paths);
+  const strangers = others.length === 0 ? [] : await ownPages(others);
+  for (const seed of [0, 1, 2, 3].map((step) => Number(values.seed) + step)) {
+    const { planted, found, falseAlarms, items, milliseconds, misses } = runMemoTrial(library, strangers, seed);
+    console.log(`memo ${seed}: ${items} items, ${found} of ${planted} faults found, ${falseAlarms} false alarms, ${Math.round(milliseconds)} ms`); // prettier-ignore
+    if (values.misses) for (const miss of misses) console.log(miss);
+  }
+}
+
 const sources = values.sources ?? [];
 const [set] = positionals;
 if (set === 'figures') await figureTrials(sources);
+else if (set === 'memo') await memoTrials(sources, values.others ?? []);
 else if (values.tables !== undefined) await tableTrials(Number(values.tables));
 else if (values.sections !== undefined) await sectionTrials(Number(values.sections));
 else if (values.agreement) await agreementTrials(sources);

@@ -2,6 +2,7 @@ import { Command, CommanderError, InvalidArgumentError } from 'commander';
 import { ProblemError, toProblem, wordProblem } from '../src/core/problem';
 import { askCommand } from './commands/ask';
 import { checkCommand } from './commands/check';
+import { proofCommand } from './commands/proof';
 import { readCommand } from './commands/read';
 import { reviewCommand } from './commands/review';
 import { DEFAULT_SENTENCES, summaryCommand } from './commands/summary';
@@ -55,6 +56,15 @@ function program(done: (code: number) => void): Command {
     .requiredOption('--quotes <file>', 'JSON lines, JSON or CSV of quotes')
     .option('--json', 'one JSON object a quote', false)
     .action(async (options: { sources: string[]; quotes: string; json: boolean }) => done(await checkCommand(options)));
+  command
+    .command('proof')
+    .description("a text's quotations and figures held against the documents; exit code 1 when one does not stand")
+    .argument('<file>', 'the text: Markdown, plain text, HTML, DOCX or PDF')
+    .requiredOption('--sources <paths...>', 'documents or folders to hold it against')
+    .option('--json', 'one JSON object a quotation or figure', false)
+    .action(async (file: string, options: { sources: string[]; json: boolean }) =>
+      done(await proofCommand(file, options)),
+    );
   command
     .command('summary')
     .description('a summary of each document, made of its own sentences, each checked')

@@ -27,6 +27,9 @@ const YEARS = /(?<![\d.,])(?:19|20)\d\d(?!\d|[.,]\d)/g;
 const FISCAL = /\bFY\s?'?(\d\d)\b/gi;
 const ORDINALS: Readonly<Record<string, string>> = { first: '1', second: '2', third: '3', fourth: '4', '1st': '1', '2nd': '2', '3rd': '3', '4th': '4' }; // prettier-ignore
 const PARTS = /\b(?:([qh])([1-4])|(first|second|third|fourth|1st|2nd|3rd|4th)[- ](quarter|half))\b/gi;
+/** Words next to a figure that do not say what it is of. */
+const SAYS_NOTHING =
+  /^(?:amount|come|came|total|show|account|stand|stood|reach|figur|year|equal|put|valu|respect|near|about|roughli|approxim|januari|februari|march|april|may|june|juli|august|septemb|octob|novemb|decemb)$/;
 /** Where the reach of a year or of words that say what a figure is of ends. */
 const CLAUSE_END = /[;:]|,(?=\s)|\.\s|\(|\)|\bwhile\b|\bwhereas\b/g;
 const YEAR_BEFORE =
@@ -35,6 +38,9 @@ const YEAR_BEFORE =
 /** What a figure is held against, which is not what it is of: "41.9 % higher than the year before". */
 const HELD_AGAINST =
   /\b(?:than|compared (?:with|to)|against|over|versus|vs\.?|on|up from|down from|gegenüber)\s+(?:(?:that|those) (?:of|in) |in |(?:the )?level of )?(?:(?:the )?(?:year|period) (?:before|earlier)|(?:the )?(?:prior|previous|preceding|last)[- ]year|a year (?:earlier|before|ago)|(?:19|20)\d\d|dem vorjahr)\b/gi;
+
+/** A figure that another came from is of another period than the sentence's. */
+const FROM = /\b(?:from|than|against|versus|vs\.?|compared (?:with|to))\s*$/i;
 
 export function periodOf(text: string): PeriodSaid {
   const years = new Set([
@@ -50,9 +56,15 @@ export function periodOf(text: string): PeriodSaid {
   return { years, parts, span: spanNamed(text.replace(YEAR_BEFORE, ' ')) };
 }
 
+/** The search terms of a row's label, without the unit it gives in brackets. */
+export function labelTerms(label: string, language: Language): Set<string> {
+  const plain = subjectOf(label.replace(/\([^()]*\)/g, ' '), language);
+  return plain.size > 0 ? plain : subjectOf(label, language);
+}
+
 /** The words of a text that say what is spoken of: its search terms without values. */
 export function subjectOf(text: string, language: Language): Set<string> {
-  return new Set([...termSet(text, language)].filter((term) => !/^[#@]|^\d+$/.test(term)));
+  return new Set([...termSet(text, language)].filter((term) => !/^[#@]|\d/.test(term)));
 }
 
 function lastBreak(text: string): number {
@@ -66,17 +78,38 @@ function firstBreak(text: string): number {
   return CLAUSE_END.exec(text)?.index ?? text.length;
 }
 
-/** The period a figure is of: named behind it up to the next figure, else before it, else anywhere in its sentence. */
-function periodAround(sentence: string, from: number, start: number, end: number, to: number): PeriodSaid {
-  const own = (text: string): string => text.replace(HELD_AGAINST, ' ');
-  const whole = periodOf(own(sentence));
-  const behind = own(sentence.slice(end, end + firstBreak(sentence.slice(end, to))));
-  const before = own(sentence.slice(from, start));
-  const one = [behind, before].find((text) => periodOf(text).years.size > 0 || YEAR_BEFORE.test(text));
-  const parts = [behind, before].map((text) => periodOf(text)).find(({ parts, span }) => parts.size > 0 || span !== null) ?? whole; // prettier-ignore
+/** The words right behind a figure, up to the next figure or the end of its clause, without what it is held against. */
+function wordsBehind(sentence: string, end: number, to: number): string {
+  const behind = sentence.slice(end, to);
+  return behind.slice(0, firstBreak(behind)).replace(HELD_AGAINST, ' ');
+}
+
+function namesYear(text: string): boolean {
+  return periodOf(text).years.size > 0 || YEAR_BEFORE.test(text);
+}
+
+/**
+ * The period a figure is of: named right behind it, else before it, else by a year of its sentence that no other figure has behind it. `claimed` are
+ * the stretches behind other figures that name a year.
+ */
+function periodAround(
+  sentence: string,
+  from: number,
+  figure: Figure,
+  to: number,
+  claimed: readonly string[],
+): PeriodSaid {
+  const free = claimed.reduce((text, one) => text.replace(one, ' '), sentence).replace(HELD_AGAINST, ' ');
+  const whole = periodOf(free);
+  const behind = wordsBehind(sentence, figure.end, to);
+  const lead = sentence.slice(from, figure.start);
+  const before = claimed.reduce((text, one) => text.replace(one, ' '), lead).replace(HELD_AGAINST, ' ');
+  const parts = [behind, before].map(periodOf).find((one) => one.parts.size > 0 || one.span !== null) ?? whole;
+  if (FROM.test(lead) && !namesYear(behind)) return { years: new Set(), parts: new Set(), span: whole.span };
+  const one = [behind, before].find(namesYear);
   const named = one === undefined ? whole.years : periodOf(one).years;
   if (one !== undefined && named.size === 0) {
-    const latest = [...whole.years].map(Number).sort((a, b) => b - a)[0];
+    const latest = [...periodOf(sentence).years].map(Number).sort((a, b) => b - a)[0];
     return { years: new Set(latest === undefined ? [] : [String(latest - 1)]), parts: parts.parts, span: parts.span };
   }
   return { years: named, parts: parts.parts, span: parts.span };
@@ -88,7 +121,9 @@ function saidInSentence(sentence: string, language: Language, at: number): Figur
   const isYear = (figure: Figure): boolean => figure.kind === 'date' && /^\d{4}$/.test(figure.value);
   const figures = all.some((figure) => !isYear(figure)) ? all.filter((figure) => !isYear(figure)) : all;
   const whole = subjectOf(sentence, language);
+  const behind = figures.map((figure, index) => wordsBehind(sentence, figure.end, figures[index + 1]?.start ?? sentence.length)); // prettier-ignore
   return figures.map((figure, index) => {
+    const claimed = behind.filter((text, other) => other !== index && namesYear(text));
     const from = figures[index - 1]?.end ?? 0;
     const to = figures[index + 1]?.start ?? sentence.length;
     const lead = sentence.slice(from, figure.start);
@@ -97,9 +132,9 @@ function saidInSentence(sentence: string, language: Language, at: number): Figur
     const local = subjectOf(near, language);
     return {
       figure: { ...figure, start: at + figure.start, end: at + figure.end },
-      local: local.size === 0 ? whole : local,
+      local: [...local].some((term) => !SAYS_NOTHING.test(term)) ? local : whole,
       sentence: whole,
-      period: periodAround(sentence, from, figure.start, figure.end, to),
+      period: periodAround(sentence, from, figure, to, claimed),
       text: sentence,
       at,
     };

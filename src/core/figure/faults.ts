@@ -3,7 +3,6 @@ import type { FigureSaid } from './around';
 import type { Figure } from './figures';
 import { periodsAgree } from './likeness';
 import type { Weighed } from './operands';
-import { isPointer } from '../source';
 import { worth, type Quantity } from './quantity';
 import { unitsMeet } from './same';
 import type { StatedFigure } from './stated';
@@ -20,20 +19,37 @@ const LOSSES =
   /\b(?:loss\w*|deficit\w*|negative|outflow\w*|cost\w*|expens\w*|charg\w*|spen[dt]\w*|paid|pay\w*|repa\w*|deduct\w*|impair\w*|depreciat\w*|amorti\w*|tax\w*|interest|liabilit\w*|debts?|payables?|owed|owing|due|lease\w*|dividend\w*|purchas\w*|invest\w*|acqui\w*|used|borrow\w*|provision\w*|write\W?off|verlust\w*|aufwand\w*|aufwendung\w*|kosten|minus|wages|salar\w*|fuel|rent\w*|fees?|insurance|maintenance|repairs?|f[ae]ll\w*|decreas\w*|declin\w*|reduc\w*|lower|down|drop\w*)\b/i;
 const LOSS_ONLY = /\b(?:loss(?:es)?|deficits?|negative|verluste?)\b/i;
 const RESULT = /\b(?:profit|result|income|surplus|earnings|cash flow|net cash|cash from|gain|gewinn|ergebnis)\b/i;
+const ROSE = /\b(?:ris(?:es?|en|ing)|rose|grow(?:s|n|ing|th)?|grew|increas\w*|climb\w*|higher|gestiegen)\b/i;
+const FELL = /\b(?:f[ae]ll(?:s|en|ing)?|drop(?:s|ped)?|decreas\w*|declin\w*|shr[aiu]nk|lower|gesunken)\b/i;
+
+/** Whether a text says that its figure rose where what is stated says that it fell, or the other way round. */
+function turnedRound({ figure, text, at }: FigureSaid, { cell, how, quantity }: StatedFigure): boolean {
+  const before = text.slice(0, figure.start - at);
+  const near = `${before.split(/[;:,]\s/).at(-1) ?? ''} ${text.slice(figure.end - at).split(/[;:,.]\s/)[0] ?? ''}`;
+  const [up, down] = [ROSE.test(near), FELL.test(near)];
+  if (up === down) return false;
+  if (cell === null) return up ? FELL.test(how) && !ROSE.test(how) : ROSE.test(how) && !FELL.test(how);
+  const head = (cell.row.table.columns[cell.column]?.path ?? []).join(' ');
+  const change = figure.kind === 'percentage' && /change|growth|increase|variance|±|veränderung/i.test(head);
+  return change && !worth(quantity).eq(0) && up !== worth(quantity).gt(0);
+}
+
 /** Below this likeness nothing that is stated is what is spoken of. */
 const LEAST = 0.34;
 
 /** Whether what is said to be a gain is stated as a loss, or the other way round. A cost may be said without its sign. */
-export function signsDiffer({ figure, text }: FigureSaid, { quantity, cell, kind }: StatedFigure): boolean {
+export function signsDiffer(claim: FigureSaid, stating: StatedFigure): boolean {
+  const { figure, text } = claim;
+  const { quantity, cell, kind, how } = stating;
   if (figure.kind === 'date' || kind === 'date') return false;
+  if (turnedRound(claim, stating)) return true;
   const [said, stated] = [worth(figure).s, worth(quantity).s];
   const label = cell?.row.row.path.join(' ') ?? '';
-  if (said === stated)
-    return said > 0 && cell !== null && LOSS_ONLY.test(text) && RESULT.test(label) && !/loss|verlust/i.test(label);
+  const what = cell === null ? how : label;
+  if (said === stated) return said > 0 && LOSS_ONLY.test(text) && RESULT.test(what) && !LOSS_ONLY.test(what);
   if (worth(quantity).eq(0)) return false;
-  // A row that is printed in parentheses throughout is one of costs.
-  const throughout = cell !== null && cell.row.row.cells.every((one, at) => one?.value == null || one.value <= 0 || isPointer(cell.row.table.columns[at]?.path.join(' ') ?? '')); // prettier-ignore
-  if (stated < 0) return !LOSSES.test(text) && !(throughout && !RESULT.test(label));
+  // Parentheses say of a cost, or of cash that went out, no more than its name does.
+  if (stated < 0) return RESULT.test(label) ? !LOSSES.test(text) : cell === null;
   return !LOSSES.test(label);
 }
 

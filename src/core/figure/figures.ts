@@ -130,5 +130,19 @@ export function figuresIn(text: string, language: Language): Figure[] {
       weak: year || (figure.unit === null && figure.scale === 1 && Math.abs(Number(figure.value)) < 13),
     });
   }
-  return figures.sort((a, b) => a.start - b.start);
+  return shared(
+    text,
+    figures.sort((a, b) => a.start - b.start),
+  );
+}
+
+/** The unit and scale of two numbers that only the second says: "from 28,910 to 28,680 thousand crowns", "2 or 3 per cent". */
+function shared(text: string, figures: readonly Figure[]): Figure[] {
+  return figures.map((figure, at) => {
+    const next = figures[at + 1];
+    const joined =
+      next !== undefined && /^\s*(?:to|and|or|bis|und|oder|[-–—])\s*$/.test(text.slice(figure.end, next.start));
+    if (!joined || figure.kind !== 'number' || figure.scale !== 1 || next.kind === 'date' || next.unit === null) return figure; // prettier-ignore
+    return { ...figure, unit: next.unit, scale: next.scale, kind: next.kind, weak: false };
+  });
 }

@@ -7,6 +7,8 @@ export interface WordSense {
   equivalents(term: string): readonly string[];
 }
 
+/** Share of a row's label that is said where the row is named. */
+export const NAMED = 0.85;
 /** What a word that stands for another counts of it. */
 const STANDS_FOR = 0.8;
 
@@ -29,6 +31,11 @@ export function periodsAgree(said: PeriodSaid, stated: PeriodSaid): -1 | 0 | 1 {
   if (said.years.size > 0 && stated.years.size > 0 && !meet(said.years, stated.years)) return -1;
   if (said.span !== null && stated.span !== null && said.span !== stated.span) return -1;
   return said.years.size > 0 && stated.years.size > 0 ? 1 : 0;
+}
+
+/** The same by the words next to each of two figures in running text, which tell figures of one sentence apart. */
+export function nearLikeness(said: FigureSaid, stated: StatedFigure, sense: WordSense): number {
+  return (shareIn(said.local, stated.label, sense) + shareIn(stated.label, said.local, sense)) / 2;
 }
 
 /**

@@ -1,5 +1,6 @@
 import type { FigureSaid, PeriodSaid } from './around';
 import { periodsAgree } from './likeness';
+import { worth } from './quantity';
 import type { StatedFigure } from './stated';
 import { operationsSaid, work, type Operation, type Worked } from './work';
 
@@ -14,11 +15,12 @@ export interface Weighed {
 /** How far below the likeliest a row may be and still be what a calculation is of. */
 const CLOSE = 0.12;
 const ROWS = 4;
-const MOST_NAMED = 5;
+const MOST_NAMED = 6;
+const MOST_VARIANTS = 4;
 
 function earlier(one: PeriodSaid, two: PeriodSaid): boolean {
   const year = ({ years }: PeriodSaid): number => Math.max(0, ...[...years].map(Number));
-  return year(one) < year(two);
+  return one.years.size > 0 && two.years.size > 0 && year(one) < year(two);
 }
 
 /** Pairs of figures of one home in different periods, the earlier first: the row or sentence that moved. */
@@ -68,10 +70,9 @@ function* tries(said: FigureSaid, own: readonly StatedFigure[], weighed: readonl
         const cells = likely.filter((one) => one.home === home);
         if (cells.length >= 2) yield { operation, operands: cells, meant: false };
       }
-      const named = oneOfEach(weighed.filter((one) => one.named && periodsAgree(said.period, one.stated.period) >= 0));
-      if (named.length >= 2) yield { operation, operands: named, meant: true };
-      for (const [at, one] of named.entries())
-        for (const two of named.slice(at + 1)) yield { operation, operands: [one, two], meant: false };
+      const named = variantsOfEach(weighed, said);
+      if (named.length >= 2) yield { operation, operands: named.flatMap(([first]) => first ?? []), meant: true };
+      for (const operands of pairsOf(named)) yield { operation, operands, meant: false };
       const ofPeriod = likely.filter((one) => periodsAgree(said.period, one.period) >= 0 && one.cell !== null);
       for (const [at, one] of ofPeriod.entries())
         for (const two of ofPeriod.slice(at + 1)) yield { operation, operands: [one, two], meant: false };
@@ -95,25 +96,34 @@ function* tries(said: FigureSaid, own: readonly StatedFigure[], weighed: readonl
       }
     }
     if (operation === 'share' || operation === 'ratio' || operation === 'difference') {
-      const named = oneOfEach(weighed.filter((one) => one.named && periodsAgree(said.period, one.stated.period) >= 0));
-      for (const one of named) {
-        for (const two of named) {
-          if (one !== two)
-            yield { operation, operands: [one, two], meant: operation !== 'difference' && named.length === 2 };
-        }
+      const named = variantsOfEach(weighed, said);
+      for (const [one, two] of pairsOf(named)) {
+        const meant = operation !== 'difference' && named.length === 2;
+        yield { operation, operands: [one, two], meant };
+        yield { operation, operands: [two, one], meant: false };
       }
     }
   }
 }
 
-/** The likeliest cell of each label: tables repeat their rows, and documents their tables. */
-function oneOfEach(weighed: readonly Weighed[]): StatedFigure[] {
-  const found = new Map<string, StatedFigure>();
-  for (const { stated } of weighed) {
+/** The cells of each label that is named, likeliest first: tables repeat their rows, and later documents restate them. */
+function variantsOfEach(weighed: readonly Weighed[], said: FigureSaid): StatedFigure[][] {
+  const found = new Map<string, StatedFigure[]>();
+  for (const { stated, named } of weighed) {
+    if (!named || Number(stated.quantity.value) === 0 || periodsAgree(said.period, stated.period) < 0) continue;
     const label = [...stated.label].sort().join(' ');
-    if (!found.has(label)) found.set(label, stated);
+    const known = found.get(label) ?? [];
+    found.set(label, known);
+    const again = known.some(({ quantity }) => worth(quantity).eq(worth(stated.quantity)));
+    if (!again && known.length < MOST_VARIANTS) known.push(stated);
   }
   return [...found.values()].slice(0, MOST_NAMED);
+}
+
+/** Every pair of one variant each of two labels, the likeliest first. */
+function* pairsOf(variants: readonly (readonly StatedFigure[])[]): Generator<[StatedFigure, StatedFigure]> {
+  for (const [at, ones] of variants.entries())
+    for (const twos of variants.slice(at + 1)) for (const one of ones) for (const two of twos) yield [one, two];
 }
 
 /**

@@ -10,13 +10,14 @@ import {
   type QueryTerm,
   type Segment,
 } from '../search';
-import { lineAt, type Span } from '../source';
+import { lineAt, type Span, type Table } from '../source';
+import { labelTerms, subjectOf } from './around';
 import type { Place } from '../quote';
 import { figuresIn, type Figure } from './figures';
-import type { WordSense } from './likeness';
+import { NAMED, shareIn, type WordSense } from './likeness';
 import { worth } from './quantity';
-import { figuresOfPassage, figuresOfRow, figuresOfText, type FiguredSource, type StatedFigure } from './stated';
-import { rowsTouched } from './tableRows';
+import { figuresAt, figuresOfPassage, figuresOfRow, type FiguredSource, type StatedFigure } from './stated';
+import { rowsTouched, type RowOfTable } from './tableRows';
 
 /** Passages that are looked through for what a sentence says, by its words and by each of its figures. */
 const SEARCHED = 10;
@@ -26,6 +27,35 @@ const TABLES = 4;
 /** Added to every frequency, so that in a document of a page or two no word weighs nothing. */
 const SMOOTHING = 1;
 const SCALES = [1, 1e3, 1e6, 1e9] as const;
+
+/** Rows that a sentence names which are looked at, at most. */
+const MOST_ROWS = 60;
+
+interface LabelledRow {
+  readonly row: RowOfTable;
+  readonly label: ReadonlySet<string>;
+}
+
+const rowsOf = new WeakMap<readonly Table[], ReadonlyMap<string, readonly LabelledRow[]>>();
+
+/** A document's table rows by one term of their label: the longest, which is the rarest as a rule. */
+function rowsByTerm({ tables, segment: { language } }: FiguredSource): ReadonlyMap<string, readonly LabelledRow[]> {
+  const known = rowsOf.get(tables);
+  if (known !== undefined) return known;
+  const rows = new Map<string, LabelledRow[]>();
+  for (const table of tables) {
+    for (const row of table.rows) {
+      const label = labelTerms(row.path.at(-1) ?? '', language);
+      const [longest] = [...label].sort((a, b) => b.length - a.length);
+      if (longest === undefined) continue;
+      const list = rows.get(longest) ?? [];
+      list.push({ row: { table, row }, label });
+      rows.set(longest, list);
+    }
+  }
+  rowsOf.set(tables, rows);
+  return rows;
+}
 
 const pagesOfPassages = new WeakMap<Segment, ReadonlyMap<number, readonly number[]>>();
 
@@ -71,17 +101,12 @@ export class FigureShelf {
     };
   }
 
-  /** What the words at some places state: the rows of a table they touch, or their sentences. */
+  /** What the words at some places state. */
   at(places: readonly Place[]): StatedFigure[] {
     return places.flatMap(({ sourceId, spans }) => {
       const source = this.byId.get(sourceId);
       if (source === undefined) return [];
-      const rows = rowsTouched(source.tables, spans);
-      const cells = rows.flatMap((row) => figuresOfRow(source, row));
-      // A quote of several lines may take in a table beside its words: what stands in a cell is read there alone.
-      const printed = new Set(cells.map(({ quantity }) => digitsIn(quantity.text)));
-      const worded = figuresOfText(source, spans, sectionAt(source, spans));
-      return [...cells, ...worded.filter(({ quantity }) => !printed.has(digitsIn(quantity.text)))];
+      return figuresAt(source, spans, sectionAt(source, spans));
     });
   }
 
@@ -126,7 +151,21 @@ export class FigureShelf {
       const terms = new Set(figuresIn(text, language).flatMap(termsOfValue));
       for (const term of terms) for (const passage of passagesWith(source.segment, term)) take(source, passage, false);
     }
+    for (const stated of this.named(text)) found.add(stated);
     return [...found];
+  }
+
+  /** Cells of every row whose whole label a text names, the longest labels first. */
+  private named(text: string): StatedFigure[] {
+    const language = this.sources[0]?.segment.language ?? 'und';
+    const terms = subjectOf(text, language);
+    const wide = new Set([...terms, ...[...terms].flatMap((term) => this.sense.equivalents(term))]);
+    const found: { row: RowOfTable; source: FiguredSource; size: number }[] = [];
+    for (const source of this.sources)
+      for (const { row, label } of [...wide].flatMap((term) => rowsByTerm(source).get(term) ?? []))
+        if (shareIn(label, terms, this.sense) >= NAMED) found.push({ row, source, size: label.size });
+    found.sort((a, b) => b.size - a.size);
+    return found.slice(0, MOST_ROWS).flatMap(({ row, source }) => figuresOfRow(source, row));
   }
 
   private query(text: string, lead: string): QueryTerm[] {
@@ -147,8 +186,6 @@ function sectionAt(source: FiguredSource, [first]: readonly Span[]): string {
   const line = page === null || first === undefined ? null : lineAt(page, first.start);
   return line === null ? '' : sectionOf(source, line.section);
 }
-
-const digitsIn = (text: string): string => text.replace(/\D/g, '');
 
 /** The terms that a figure's value is found under, however it is scaled where it stands. */
 function termsOfValue(figure: Figure): string[] {

@@ -1,14 +1,14 @@
 import { sectionOf, textOfSpans, unitsOfPassage, type ShelfSource } from '../search';
 import { oneLine } from '../text';
 import type { Span, Table } from '../source';
-import { figuresSaid, periodOf, subjectOf, type PeriodSaid } from './around';
+import { figuresSaid, labelTerms, periodOf, subjectOf, type PeriodSaid } from './around';
 import type { FigureKind } from './figures';
 import { spanOfColumn } from './period';
 import { cellQuantity, type Quantity } from './quantity';
-import { tableRowAt, type RowOfTable } from './tableRows';
+import { rowsTouched, type RowOfTable } from './tableRows';
 
 /** A document whose figures are asked for: text and tables. */
-export type FiguredSource = ShelfSource & { readonly tables: readonly Table[] };
+export type FiguredSource = ShelfSource & { readonly sha256: string; readonly tables: readonly Table[] };
 
 /** A figure that a document states, with the words that say what it is of. */
 export interface StatedFigure {
@@ -43,7 +43,7 @@ export function figuresOfRow(source: FiguredSource, row: RowOfTable): readonly S
   if (known !== undefined) return known;
   const { language } = source.segment;
   const { table } = row;
-  const label = subjectOf(row.row.path.at(-1) ?? '', language);
+  const label = labelTerms(row.row.path.at(-1) ?? '', language);
   const over = subjectOf([...row.row.path, table.caption ?? ''].join(' '), language);
   const stated = row.row.cells.flatMap((cell, column): StatedFigure[] => {
     const quantity = cell === null ? null : cellQuantity(cell);
@@ -78,9 +78,12 @@ export function figuresOfRow(source: FiguredSource, row: RowOfTable): readonly S
 }
 
 /** Figures of a stretch of text; `spans` say where it stands, `section` what stands over it. */
-export function figuresOfText(source: FiguredSource, spans: readonly Span[], section: string): StatedFigure[] {
+function figuresOfText(source: FiguredSource, spans: readonly Span[], section: string): StatedFigure[] {
   const { language } = source.segment;
-  const text = textOfSpans(source, spans).replace(/\s*\n\s*/g, '\n');
+  // A word that a line's end cut in two is one: "thou-sand" is a scale.
+  const text = textOfSpans(source, spans)
+    .replace(/(\p{Ll})[-\u2010\u00ad]\n\s*(?=\p{Ll})/gu, '$1')
+    .replace(/\s*\n\s*/g, '\n');
   const [first] = spans;
   if (first === undefined || !/[\d０-９]|\p{L}/u.test(text)) return [];
   const over = subjectOf(section, language);
@@ -104,11 +107,17 @@ export function figuresOfText(source: FiguredSource, spans: readonly Span[], sec
   });
 }
 
-/** The figures that the words at some spans state, by the row of a table where they are one. */
-function figuresAt(source: FiguredSource, spans: readonly Span[], section: string): readonly StatedFigure[] {
-  const row = tableRowAt(source.tables, spans);
-  if (row !== null) return figuresOfRow(source, row);
-  return figuresOfText(source, spans, section);
+const digitsIn = (text: string): string => text.replace(/\D/g, '');
+
+/**
+ * The figures that the words at some spans state: those of the table rows they touch, and those of their sentences. What stands in a cell is read there alone,
+ * with its heads, scale and unit.
+ */
+export function figuresAt(source: FiguredSource, spans: readonly Span[], section: string): StatedFigure[] {
+  const cells = rowsTouched(source.tables, spans).flatMap((row) => figuresOfRow(source, row));
+  const printed = new Set(cells.map(({ quantity }) => digitsIn(quantity.text)));
+  const worded = figuresOfText(source, spans, section);
+  return [...cells, ...worded.filter(({ quantity }) => !printed.has(digitsIn(quantity.text)))];
 }
 
 /** The figures of passage `index` of a document; worked out once. */

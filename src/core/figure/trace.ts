@@ -2,9 +2,9 @@ import type { Language } from '../text';
 import { figuresSaid, subjectOf, type FigureSaid } from './around';
 import type { Figure } from './figures';
 import { faultOf, neighbours, signsDiffer, type Fault } from './faults';
-import { likeness, periodsAgree, shareIn, type WordSense } from './likeness';
+import { NAMED, likeness, nearLikeness, periodsAgree, shareIn, type WordSense } from './likeness';
 import { workedOut, type Weighed } from './operands';
-import { sameFigure } from './same';
+import { sameFigure, unitsMeet } from './same';
 import type { StatedFigure } from './stated';
 import { operationsSaid, type Worked } from './work';
 
@@ -34,13 +34,12 @@ export interface TraceOptions {
 
 /** How much likelier another figure of the same table or sentence, and one from anywhere, must be to be what is meant. */
 const NEIGHBOUR_MARGIN = 0.1;
+const WORDED_MARGIN = 0.25;
 const FAR_MARGIN = 0.34;
 /** Below this likeness a figure of the same value is one by chance. */
 const LEAST = 0.3;
 /** From here on what is stated is plainly what is spoken of. */
 const PLAIN = 0.62;
-/** Share of a row's label that is said where the row is named. */
-const NAMED = 0.85;
 const PERIOD_BONUS = 0.12;
 /** Words of a sentence that says little of what it speaks of. */
 const FEW_WORDS = 2;
@@ -82,13 +81,17 @@ function traceOne(said: FigureSaid, own: readonly StatedFigure[], options: Trace
   if (all.some(({ stated }) => isOfLabel(figure, stated))) return null;
   const of = (verdict: TracedFigure['verdict'], stated: StatedFigure | null, fault: Fault | null = null, worked: Worked | null = null): TracedFigure => ({ figure, verdict, fault, stated, worked }); // prettier-ignore
   const same = support.filter((one) => isSame(said, one.stated));
-  const good = same.find((one) => stands(said, one, all));
-  if (good !== undefined) return of('quoted', good.stated);
+  const good = same.find((one) => stands(said, one, all, sense));
+  const worked = workedOut(said, own, all);
+  // A result that its own sentence gives the operands of is held to them, whatever else in the documents is of its size.
+  const homes = new Set(own.map((one) => one.home));
+  const bound = worked !== null && worked.operands.every((one) => homes.has(one.home) || own.includes(one));
+  const free = good !== undefined && (!bound || worked.verdict === 'right' || good.likeness >= PLAIN + PERIOD_BONUS || homes.has(good.stated.home)); // prettier-ignore
+  if (good !== undefined && free) return of('quoted', good.stated);
   const turned = same.find((one) => one.likeness >= PLAIN && signsDiffer(said, one.stated));
   if (turned !== undefined) return of('unsupported', turned.stated, 'sign');
-  const worked = workedOut(said, own, all);
   if (worked?.verdict === 'right') return of('computed', worked.operands[0] ?? null, null, worked);
-  if (worked !== null && same.length === 0) {
+  if (worked !== null && (same.length === 0 || bound)) {
     const fault = worked.verdict === 'wrong' ? 'arithmetic' : worked.verdict;
     return figure.weak ? null : of('unsupported', worked.operands[0] ?? null, fault, worked);
   }
@@ -98,7 +101,12 @@ function traceOne(said: FigureSaid, own: readonly StatedFigure[], options: Trace
 }
 
 /** Whether a stated figure of the same value is what is meant, rather than a neighbour of it or the same by chance. */
-function stands(said: FigureSaid, { stated, likeness: own }: Weighed, all: readonly Weighed[]): boolean {
+function stands(
+  said: FigureSaid,
+  { stated, likeness: own, named }: Weighed,
+  all: readonly Weighed[],
+  sense: WordSense,
+): boolean {
   if (own < LEAST || signsDiffer(said, stated)) return false;
   const differs = periodsAgree(said.period, stated.period) < 0;
   const rivals = all.filter((one) => !isSame(said, one.stated) && one.stated.kind === stated.kind);
@@ -108,8 +116,15 @@ function stands(said: FigureSaid, { stated, likeness: own }: Weighed, all: reado
     );
     if (other !== undefined || stated.cell !== null) return false;
   }
-  const near = rivals.find((one) => neighbours(one.stated, stated));
-  if (near !== undefined && near.likeness > own + NEIGHBOUR_MARGIN) return false;
+  // A row whose whole label is said, of the very period, says more than what is merely like it.
+  const called = rivals.find(
+    (one) => one.named && one.likeness > own && periodsAgree(said.period, one.stated.period) > 0,
+  );
+  if (!named && called !== undefined) return false;
+  const near = rivals.filter((one) => neighbours(one.stated, stated) && unitsMeet(said.figure.unit, one.stated.quantity.unit)); // prettier-ignore
+  if (stated.cell !== null && near.some((one) => one.likeness > own + NEIGHBOUR_MARGIN)) return false;
+  const worded = nearLikeness(said, stated, sense);
+  if (stated.cell === null && near.some((one) => nearLikeness(said, one.stated, sense) > worded + WORDED_MARGIN)) return false; // prettier-ignore
   return own >= PLAIN || rivals.every((one) => one.likeness <= own + FAR_MARGIN);
 }
 

@@ -53,11 +53,18 @@ export function operationsSaid(said: FigureSaid): Operation[] {
 
 /** The direction that the words next to a figure give it; null when they give none, or both. */
 function directionSaid({ text, figure, at }: FigureSaid): 'up' | 'down' | null {
-  const before = text.slice(0, figure.start - at);
-  const near = before.slice(-60);
-  const clause = UP.test(near) || DOWN.test(near) ? near : text;
-  const [up, down] = [UP.test(clause), DOWN.test(clause)];
-  return up === down ? null : up ? 'up' : 'down';
+  // The word nearest before the figure turns it; else the first behind it.
+  const before = text
+    .slice(0, figure.start - at)
+    .split(/\s+/)
+    .reverse()
+    .slice(0, 14);
+  const behind = text
+    .slice(figure.end - at)
+    .split(/\s+/)
+    .slice(0, 6);
+  const word = [...behind.slice(0, 2), ...before, ...behind.slice(2)].find((one) => UP.test(one) || DOWN.test(one));
+  return word === undefined ? null : UP.test(word) ? 'up' : 'down';
 }
 
 /** Whether a result is what the figure says: as it comes out, or as it would from operands that are themselves rounded. */
@@ -91,7 +98,8 @@ function workChange(said_: FigureSaid, from: StatedFigure, to: StatedFigure): Wo
   const { figure } = said_;
   const [a, b] = [from.quantity, to.quantity];
   if (!unitsMeet(a.unit, b.unit)) return null;
-  const losses = worth(a).lt(0) && worth(b).lt(0);
+  // A cost is printed in parentheses in one table and without them in the next.
+  const losses = worth(b).lt(0) && worth(a).lt(0) ? true : from.home !== to.home && worth(a).lt(0) !== worth(b).lt(0);
   const [first, second] = losses ? [worth(a).abs(), worth(b).abs()] : [worth(a), worth(b)];
   const difference = second.minus(first);
   const shares = a.unit === '%' || b.unit === '%';

@@ -1,0 +1,5 @@
+export { mended, mendingOf, type Mending } from './mend';
+export { proof, proofSteps, type ProofOptions } from './proof';
+export type { ProofShelf } from './proofQuote';
+export { isProblem, tallyOf, type ProofTally } from './tally';
+export type { PlaceFault, ProofedAgainst, ProofFigure, ProofItem, ProofPlace, ProofQuote, ProofResult } from './types';
