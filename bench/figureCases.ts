@@ -1,6 +1,7 @@
 import { splitSentences } from '../src/core/text';
 import type { AskedSource } from '../src/core/answer';
 import type { Table, TableCell, TableRow } from '../src/core/source';
+import { decimalsIn, grouped, SCALE_WORDS, sayValue, unitWords } from './figureWords';
 import type { Random } from './random';
 
 /** A claim whose figures are known to be right, or wrong in one way. */
@@ -24,13 +25,6 @@ interface Cell {
   readonly column: Column;
   readonly cell: TableCell & { readonly value: number };
 }
-
-const SCALE_WORDS: Readonly<Record<number, string>> = {
-  1: '',
-  1000: ' thousand',
-  1000000: ' million',
-  1000000000: ' billion',
-};
 
 function yearColumns(table: Table): Column[] {
   const columns = table.columns.flatMap((column, at) => {
@@ -59,34 +53,6 @@ export function yearCells(sources: readonly AskedSource[]): Cell[] {
       }),
     ),
   );
-}
-
-function grouped(value: number, decimals: number): string {
-  return Math.abs(value).toLocaleString('en', { minimumFractionDigits: decimals, maximumFractionDigits: decimals });
-}
-
-function decimalsIn(text: string): number {
-  return /\.(\d+)/.exec(text)?.[1]?.length ?? 0;
-}
-
-function unitWords(cell: TableCell): string {
-  if (cell.unit === '%' || cell.unit === null) return '';
-  return /^(?:crown|euro|dollar|pound|day|month|year|hour|person|share)$/.test(cell.unit)
-    ? ` ${cell.unit}s`
-    : ` ${cell.unit}`;
-}
-
-/** A cell's figure as a claim may say it: as printed with its scale, in the next scale, or in full. */
-export function sayValue(random: Random, cell: TableCell & { readonly value: number }, scale = cell.scale): string {
-  const decimals = decimalsIn(cell.text);
-  if (cell.unit === '%') return `${grouped(cell.value, decimals)} ${random.pick(['%', 'per cent'])}`;
-  const unit = unitWords(cell);
-  const worth = Math.abs(cell.value) * cell.scale;
-  const inMillion = worth / 1e6;
-  const way = random.below(3);
-  if (way === 1 && scale === cell.scale && cell.scale > 1 && inMillion >= 1) return `${Number(inMillion.toFixed(3)).toLocaleString('en', { maximumFractionDigits: 3 })} million${unit}`; // prettier-ignore
-  if (way === 2 && scale === cell.scale && cell.scale === 1000) return `${grouped(worth, 0)}${unit}`;
-  return `${grouped(cell.value, decimals)}${SCALE_WORDS[scale] ?? ''}${unit}`;
 }
 
 function quoteOfRow({ source, row }: Pick<Cell, 'source' | 'row'>): FigureCase['citations'][number] {
@@ -129,7 +95,7 @@ function neighbour(
   const others = table.rows.flatMap((other) => {
     const one = other.cells[column.at];
     const usable = other !== row && one?.value != null && one.unit === cell.unit && one.scale === cell.scale && Math.abs(one.value) !== Math.abs(cell.value) && Math.abs(one.value) >= 13 && labelOf(other) !== labelOf(row); // prettier-ignore
-    return usable ? [{ row: other, cell: { ...one, value: one.value as number } }] : [];
+    return usable ? [{ row: other, cell: { ...one, value: one.value } }] : [];
   });
   return others.length === 0 ? null : random.pick(others);
 }

@@ -34,7 +34,7 @@ export function runMemoTrial(library: Library, others: readonly PagesOfText[], s
     if (!one.right && alarmed) found += 1;
     if (one.right && alarmed) falseAlarms += 1;
     if (one.right === alarmed) {
-      const told = own.map((item) => `  ${item.kind} ${item.text.slice(0, 60)}: ${item.kind === 'quote' ? `${item.mark} ${item.placeFault ?? ''} ${JSON.stringify(item.differences)} ${item.at?.source} ${item.at?.page}` : `${item.verdict} ${item.how}`}`); // prettier-ignore
+      const told = own.map((item) => `  ${item.kind} ${item.text.slice(0, 60)}: ${item.kind === 'quote' ? `${item.citation.mark} ${item.placeFault ?? ''} ${JSON.stringify(item.citation.differences)} ${item.citation.sourceName} ${item.citation.page}` : `${item.verdict} ${item.how}`}`); // prettier-ignore
       misses.push([`${one.right ? 'FALSE ALARM' : 'MISSED'} ${one.kind}: ${memo.text.slice(one.start, one.end)}`, ...told].join('\n')); // prettier-ignore
     }
   }

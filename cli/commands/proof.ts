@@ -5,27 +5,31 @@ import { EXIT, print, showProgress, clearProgress } from '../terminal';
 
 /** An item as `--json` writes it; see docs/formats.md. */
 function asLine(item: ProofItem): Record<string, unknown> {
-  const { kind, text, start, at, pages, placeFault, rightPlace, saidFrom } = item;
-  const place = { source: at?.source ?? null, page: at?.page ?? null, label: at?.label ?? null, section: at?.section ?? '', pages }; // prettier-ignore
+  const { kind, text, start, citation, pages, placeFault, rightPlace, saidFrom } = item;
+  const place = { source: citation === null || citation.sourceName === '' ? null : citation.sourceName, page: citation?.page ?? null, label: citation?.label ?? null, section: citation?.section ?? '', pages }; // prettier-ignore
   const said = { saidFrom, ...(rightPlace === null ? {} : { rightPlace }) };
   if (item.kind === 'quote') {
-    const { mark, words, differences, matched, tooShort } = item;
+    const { mark, words, differences, matched } = item.citation;
     const fault = placeFault ?? (isProblem(item) ? (differences[0]?.kind ?? mark) : null);
-    return { kind, text, offset: start, mark, words, fault, ...place, differences, matched, ...(tooShort ? { tooShort } : {}), ...said }; // prettier-ignore
+    return { kind, text, offset: start, mark, words, fault, ...place, differences, matched, ...(item.tooShort ? { tooShort: true } : {}), ...said }; // prettier-ignore
   }
   const { verdict, fault, value, unit, scale, how, right } = item;
   return { kind, text, offset: start, verdict, fault: fault ?? placeFault, value, unit, scale, ...place, differences: [], how, right, ...said }; // prettier-ignore
 }
 
 function asText(item: ProofItem): string {
-  const where = item.at === null ? '' : `  ${item.at.source}, p. ${item.at.label ?? item.at.page}`;
+  const { citation } = item;
+  const where =
+    citation === null || citation.sourceName === ''
+      ? ''
+      : `  ${citation.sourceName}, p. ${citation.label ?? citation.page ?? '?'}`;
   const shown = item.text.length > 90 ? `${item.text.slice(0, 89)}…` : item.text;
   const flag = isProblem(item) ? '!' : ' ';
   if (item.kind === 'figure')
     return `${flag} ${item.verdict}  ${shown}${where}${item.how === '' ? '' : `\n    ${item.how}`}`;
   const wrong = item.placeFault === null ? '' : `\n    wrong ${item.placeFault}: stands at ${item.rightPlace ?? '?'}`;
-  const differs = item.differences.map((one) => `\n    ${one.grave ? 'grave, ' : ''}${one.kind}: page “${one.expected}”, text “${one.found}”`); // prettier-ignore
-  return `${flag} ${item.mark}  “${shown}”${where}${wrong}${differs.join('')}`;
+  const differs = item.citation.differences.map((one) => `\n    ${one.grave ? 'grave, ' : ''}${one.kind}: page “${one.expected}”, text “${one.found}”`); // prettier-ignore
+  return `${flag} ${item.citation.mark}  “${shown}”${where}${wrong}${differs.join('')}`;
 }
 
 /** `proof`: a text's quotations and figures held against the documents. Gives the exit code: 1 when one of them does not stand. */
@@ -33,7 +37,7 @@ export async function proofCommand(
   file: string,
   options: { sources: readonly string[]; json: boolean },
 ): Promise<number> {
-  const { text } = await readProofText(file);
+  const text = await readProofText(file);
   const { library, incomplete } = await openShelf(options.sources);
   const shelf = { sources: library.sources(), quotes: library.quotes };
   const onProgress = (done: number, total: number): void => showProgress(`proofing: ${done} of ${total}`);

@@ -25,6 +25,11 @@ const WORDING = {
   'source-unknown':
     'Record “{id}” names “{source}”, which is not among the documents given: its quote was looked for in all of them.',
   'page-unknown': '“{file}” has no page “{page}”: give a printed label, or a number from 1 to {pages}.',
+  'text-empty': '“{file}” holds no words to proof: open a text that does, or paste one.',
+  'text-damaged': '“{file}” could not be read as the kind of file its name says: save it anew, or paste its text.',
+  'text-kind':
+    '“{file}” is of a kind that cannot be proofed: open Markdown, plain text, HTML, DOCX, PDF, or a list of quotes (CSV, JSON lines, annotations).',
+  'text-too-long': '“{file}” has more than {limit} {what}: proof it in parts.',
   'storage-full':
     'This browser has no room left to keep “{what}”: remove documents you no longer need, or free disk space, then try again.',
   'storage-short':

@@ -4,6 +4,7 @@ export type Change =
   | { readonly kind: 'slips'; readonly dossierId: string }
   | { readonly kind: 'log'; readonly dossierId: string }
   | { readonly kind: 'bearings'; readonly dossierId: string }
+  | { readonly kind: 'proofs'; readonly dossierId: string }
   | { readonly kind: 'dossiers' }
   | { readonly kind: 'settings' }
   | { readonly kind: 'pages'; readonly editionId: string };

@@ -41,6 +41,9 @@ const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promis
     (database as unknown as IDBDatabase).deleteObjectStore('segments');
     database.createObjectStore('indexes', { keyPath: 'editionId' });
   },
+  (database) => {
+    database.createObjectStore('proofs', { keyPath: 'id' }).createIndex('dossier', 'dossierId');
+  },
 ];
 
 /** Rewrites every record of a store. */

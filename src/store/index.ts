@@ -3,6 +3,7 @@ export { listBearings, storeBearings } from './bearings';
 export { freshDossier, getDossier, latestDossier, listDossiers, storeDossier, type DossierListed } from './dossiers';
 export { appendEvent, listEvents, mergeEvents, ownActor } from './log';
 export { getPage, getIndex, getTables, pageOfLabel, pagesFrom, storePages, storeIndex, storeTables } from './pages';
+export { deleteProof, listProofs, storeProof } from './proofs';
 export { deleteDossier, removeEverything, removeSource } from './removal';
 export { deleteEndpoint, getSetting, listEndpoints, storeEndpoint, storeSetting, type Setting } from './settings';
 export {
@@ -29,6 +30,7 @@ export type {
   StoredDossier,
   StoredEdition,
   StoredPage,
+  StoredProof,
   StoredSlip,
   StoredSource,
   SummarySlip,

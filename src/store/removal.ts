@@ -3,7 +3,9 @@ import type { IDBPTransaction } from 'idb';
 import { announce } from './changes';
 import { database } from './database';
 import type { Calculation, Claim } from '../core/answer';
-import type { Opinion, Schema, StoredSlip, StoredSource } from './schema';
+import type { ProofItem } from '../core/proof';
+import type { Citation } from '../core/quote';
+import type { Opinion, Schema, StoredProof, StoredSlip, StoredSource } from './schema';
 
 function citesIn(claims: readonly Claim[], sourceId: string): boolean {
   return claims.some((claim) => claim.citations.some((citation) => citation.sourceId === sourceId));
@@ -32,15 +34,15 @@ function quotes(event: LogEvent, sourceId: string): boolean {
   return (event.payload as FindingPayload).citations.some((citation) => citation.sourceId === sourceId);
 }
 
+/** A citation without what the document says around and instead of its quote. */
+function bare({ cell: _cell, ...citation }: Citation): Citation {
+  return { ...citation, section: '', before: '', after: '', matched: '', spans: [], differences: [] };
+}
+
 /** A slip without a document's text: its passages and the claims that quote it go; a pasted quote was the analyst's own and stays, without place. */
 function withoutSource(slip: StoredSlip, sourceId: string): StoredSlip {
   if (slip.kind === 'quote') {
-    const { citation } = slip;
-    return {
-      ...slip,
-      instead: null,
-      citation: { ...citation, section: '', before: '', after: '', matched: '', spans: [], differences: [] },
-    };
+    return { ...slip, instead: null, citation: bare(slip.citation) };
   }
   if (slip.kind === 'summary') return { ...slip, claims: withoutClaims(slip.claims, sourceId) };
   return {
@@ -75,10 +77,49 @@ function opinionWithout({ answer, model }: Opinion, sourceId: string): Opinion {
   };
 }
 
+/** An item of a proof without a document's text: the words of the text that was proofed are the analyst's own and stay. */
+function itemWithout(item: ProofItem, sourceId: string): ProofItem {
+  if (item.citation?.sourceId !== sourceId) return item;
+  if (item.kind === 'figure') return { ...item, citation: null, how: '', right: null, rightPlace: null, pages: [] };
+  return { ...item, citation: bare(item.citation), rightPlace: null, pages: [] };
+}
+
+function proofWithout(proof: StoredProof, sourceId: string): StoredProof {
+  const items = (all: readonly ProofItem[]): ProofItem[] => all.map((item) => itemWithout(item, sourceId));
+  const { before } = proof;
+  return {
+    ...proof,
+    items: items(proof.items),
+    before: before === null ? null : { ...before, items: items(before.items) },
+  };
+}
+
 type Removing = IDBPTransaction<Schema, typeof TOUCHED, 'readwrite'>;
 const TOUCHED: (
-  'sources' | 'editions' | 'files' | 'pages' | 'indexes' | 'tables' | 'slips' | 'events' | 'bearings' | 'dossiers'
-)[] = ['sources', 'editions', 'files', 'pages', 'indexes', 'tables', 'slips', 'events', 'bearings', 'dossiers'];
+  | 'sources'
+  | 'editions'
+  | 'files'
+  | 'pages'
+  | 'indexes'
+  | 'tables'
+  | 'slips'
+  | 'events'
+  | 'bearings'
+  | 'proofs'
+  | 'dossiers'
+)[] = [
+  'sources',
+  'editions',
+  'files',
+  'pages',
+  'indexes',
+  'tables',
+  'slips',
+  'events',
+  'bearings',
+  'proofs',
+  'dossiers',
+];
 
 /** Deletes a source with its bearings, and the editions and files that no other source uses. */
 async function dropSource(transaction: Removing, source: StoredSource): Promise<void> {
@@ -111,6 +152,9 @@ export async function removeSource(sourceId: string, eraseQuotes: boolean): Prom
   for (const slip of await slips.index('dossier').getAll(source.dossierId)) {
     if (mentions(slip, sourceId)) await slips.put(withoutSource(slip, sourceId));
   }
+  const proofs = transaction.objectStore('proofs');
+  for (const proof of await proofs.index('dossier').getAll(source.dossierId))
+    await proofs.put(proofWithout(proof, sourceId));
   const events = transaction.objectStore('events');
   const stored = await events.index('dossier').getAll(source.dossierId);
   const standing = new Set(foldReview(stored.map((one) => one.event)).findings.map((finding) => finding.id));
@@ -122,7 +166,7 @@ export async function removeSource(sourceId: string, eraseQuotes: boolean): Prom
   for (const one of stored)
     if (gone.has(one.event.target)) await events.put({ ...one, event: erased(one.event), erased: true });
   await transaction.done;
-  for (const kind of ['shelf', 'slips', 'log'] as const) announce({ kind, dossierId: source.dossierId });
+  for (const kind of ['shelf', 'slips', 'proofs', 'log'] as const) announce({ kind, dossierId: source.dossierId });
 }
 
 /** Deletes a dossier with its documents, slips and review. One transaction. */
@@ -133,6 +177,8 @@ export async function deleteDossier(dossierId: string): Promise<void> {
     await dropSource(transaction, source);
   for (const slip of await transaction.objectStore('slips').index('dossier').getAllKeys(dossierId))
     await transaction.objectStore('slips').delete(slip);
+  for (const proof of await transaction.objectStore('proofs').index('dossier').getAllKeys(dossierId))
+    await transaction.objectStore('proofs').delete(proof);
   for (const event of await transaction.objectStore('events').index('dossier').getAllKeys(dossierId))
     await transaction.objectStore('events').delete(event);
   await transaction.objectStore('dossiers').delete(dossierId);

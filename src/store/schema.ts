@@ -3,6 +3,7 @@ import type { Answer, Claim } from '../core/answer';
 import type { EditionIndex } from '../core/library';
 import type { Endpoint, Sent } from '../core/model';
 import type { Problem } from '../core/problem';
+import type { ProofedAgainst, ProofItem, ProofResult } from '../core/proof';
 import type { Citation } from '../core/quote';
 import type { LogEvent } from '../core/review';
 import type { FactField } from '../core/facts';
@@ -11,7 +12,7 @@ import type { EditionFacts, Page, Section, Table } from '../core/source';
 import type { Language } from '../core/text';
 
 export const DATABASE = 'marked-page';
-export const SCHEMA_VERSION = 4;
+export const SCHEMA_VERSION = 5;
 /** Names the code that read an edition; a better reader makes a new edition of the same bytes. */
 export const READER = 'pdf/2';
 
@@ -174,6 +175,22 @@ export interface StoredBearings {
   readonly madeAt: number;
 }
 
+/** A text that was held against the shelf, as it was found the last time. */
+export interface StoredProof extends ProofResult {
+  readonly v: 1;
+  readonly id: string;
+  readonly dossierId: string;
+  readonly name: string;
+  readonly text: string;
+  readonly madeAt: number;
+  /** What the run before found, where the documents or the text changed since; null for a first run. */
+  readonly before: {
+    readonly madeAt: number;
+    readonly items: readonly ProofItem[];
+    readonly against: readonly ProofedAgainst[];
+  } | null;
+}
+
 export interface StoredEvent {
   readonly dossierId: string;
   readonly id: string;
@@ -195,4 +212,5 @@ export interface Schema extends DBSchema {
   settings: { key: string; value: string };
   bearings: { key: string; value: StoredBearings; indexes: { dossier: string } };
   endpoints: { key: string; value: Endpoint };
+  proofs: { key: string; value: StoredProof; indexes: { dossier: string } };
 }

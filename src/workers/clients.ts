@@ -3,6 +3,7 @@ import type { ArchiveApi } from './archive.worker';
 import type { DeskApi } from './desk.worker';
 import type { DrawingApi } from './drawing.worker';
 import type { ReadingApi } from './reading.worker';
+import type { TextApi } from './text.worker';
 
 /** A worker that is ended when its work is: terminated at once, whatever it is doing. */
 export interface Hired<T> {
@@ -31,6 +32,10 @@ export function hireDesk(): Hired<DeskApi> {
 
 export function hireDrawer(): Hired<DrawingApi> {
   return hire(new Worker(new URL('./drawing.worker.ts', import.meta.url), { type: 'module' }));
+}
+
+export function hireScribe(): Hired<TextApi> {
+  return hire(new Worker(new URL('./text.worker.ts', import.meta.url), { type: 'module' }));
 }
 
 export function hireArchivist(): Hired<ArchiveApi> {

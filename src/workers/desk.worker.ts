@@ -4,6 +4,7 @@ import { cellQuoted } from '../core/figure';
 import { indexFingerprint, Library } from '../core/library';
 import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
 import { citationOf, standsAt, type Citation, type FindWay, type QuoteCheck } from '../core/quote';
+import { proofSteps, type ProofResult } from '../core/proof';
 import { Neighbours, textOfSpans } from '../core/search';
 import { factsOf, summarise, type Fact, type Summary } from '../core/summary';
 import { getEdition, getIndex, getTables, pagesFrom, storeIndex, type Shelved } from '../store';
@@ -94,6 +95,10 @@ export interface Bearings {
   readonly facts: readonly Fact[];
   readonly summary: Summary;
 }
+
+/** Proofs that were asked to stop, and milliseconds of work between two looks at that. */
+const stopped = new Set<string>();
+const TURN = 60;
 
 const api = {
   /** Takes in what has been stored of a document since the last time. */
@@ -190,6 +195,34 @@ const api = {
   /** A summary of several documents together. */
   summarise(sourceIds: readonly string[], sentences: number, about: string): Promise<Result<Summary>> {
     return attempt(() => summarise(library.sources(sourceIds), library.quotes, { sentences, about, now }));
+  },
+
+  /** Holds a text's quotations and figures against the documents named, telling how many are done; null when it was stopped. */
+  proof(
+    id: string,
+    text: string,
+    sourceIds: readonly string[],
+    tell: (done: number, total: number) => void,
+  ): Promise<Result<ProofResult | null>> {
+    return attempt(async () => {
+      let at = { done: 0, total: 1 };
+      const shelf = { sources: library.sources(sourceIds), quotes: library.quotes };
+      const steps = proofSteps(text, { shelf, onProgress: (done, total) => (at = { done, total }) });
+      let turn = now();
+      for (;;) {
+        const next = steps.next();
+        if (next.done === true) return next.value;
+        if (now() - turn < TURN) continue;
+        tell(at.done, at.total);
+        await new Promise((resolve) => setTimeout(resolve, 0));
+        if (stopped.delete(id)) return null;
+        turn = now();
+      }
+    });
+  },
+
+  stopProof(id: string): void {
+    stopped.add(id);
   },
 
   /** Holds a quote against the documents named; `sourceId` and `page` are those cited, if any. */

@@ -29,7 +29,7 @@ const ORDINALS: Readonly<Record<string, string>> = { first: '1', second: '2', th
 const PARTS = /\b(?:([qh])([1-4])|(first|second|third|fourth|1st|2nd|3rd|4th)[- ](quarter|half))\b/gi;
 /** Words next to a figure that do not say what it is of. */
 const SAYS_NOTHING =
-  /^(?:amount|come|came|total|show|account|stand|stood|reach|figur|year|equal|put|valu|respect|near|about|roughli|approxim|januari|februari|march|april|may|june|juli|august|septemb|octob|novemb|decemb)$/;
+  /^(?:against|compar|befor|earlier|prior|previous|preced|last|versus|now|also|both|same|rise|rose|fall|fell|grow|grew|up|down|increas|decreas|climb|drop|declin|amount|come|came|total|show|account|stand|stood|reach|figur|year|equal|put|valu|respect|near|about|roughli|approxim|januari|februari|march|april|may|june|juli|august|septemb|octob|novemb|decemb)$/;
 /** Where the reach of a year or of words that say what a figure is of ends. */
 const CLAUSE_END = /[;:]|,(?=\s)|\.\s|\(|\)|\bwhile\b|\bwhereas\b/g;
 const YEAR_BEFORE =

@@ -29,6 +29,7 @@ function pairsOfHome(figures: readonly StatedFigure[], said: FigureSaid): [State
   for (const [at, one] of figures.entries()) {
     for (const two of figures.slice(at + 1)) {
       if (one.home !== two.home || one.kind !== two.kind) continue;
+      if (one.kind !== 'date' && (Number(one.quantity.value) === 0 || Number(two.quantity.value) === 0)) continue;
       const [from, to] =
         one.period.years.size > 0 && two.period.years.size > 0
           ? earlier(one.period, two.period)

@@ -32,9 +32,6 @@ const ALIKE: Readonly<Record<string, string>> = {
   metre: 'm',
   meter: 'm',
 };
-const MONEY = /^(?:crown|dollar|euro|pound|yen|franc|mark|krone|krona|rupee|usd|eur|gbp|jpy|chf|sek|nok|dkk|cad|aud)$/;
-
-export const isMoney = (unit: string | null): boolean => unit !== null && MONEY.test(unit);
 
 /** True when two units may be of one thing: alike, or one of them not said. A share is never a plain number, nor money one of time. */
 export function unitsMeet(said: string | null, stated: string | null): boolean {

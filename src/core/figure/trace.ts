@@ -88,9 +88,9 @@ function traceOne(said: FigureSaid, own: readonly StatedFigure[], options: Trace
   const bound = worked !== null && worked.operands.every((one) => homes.has(one.home) || own.includes(one));
   const free = good !== undefined && (!bound || worked.verdict === 'right' || good.likeness >= PLAIN + PERIOD_BONUS || homes.has(good.stated.home)); // prettier-ignore
   if (good !== undefined && free) return of('quoted', good.stated);
+  if (worked?.verdict === 'right') return of('computed', worked.operands[0] ?? null, null, worked);
   const turned = same.find((one) => one.likeness >= PLAIN && signsDiffer(said, one.stated));
   if (turned !== undefined) return of('unsupported', turned.stated, 'sign');
-  if (worked?.verdict === 'right') return of('computed', worked.operands[0] ?? null, null, worked);
   if (worked !== null && (same.length === 0 || bound)) {
     const fault = worked.verdict === 'wrong' ? 'arithmetic' : worked.verdict;
     return figure.weak ? null : of('unsupported', worked.operands[0] ?? null, fault, worked);

@@ -40,7 +40,11 @@ export function operationsSaid(said: FigureSaid): Operation[] {
   const found: Operation[] = [];
   const { kind } = figure;
   if (kind === 'date') return [];
-  const moves = UP.test(text) || DOWN.test(text) || MOVES.test(text);
+  // What something rose to is no difference.
+  const level = /\b(?:to|at|from)\s+(?:about\s+|nearly\s+|almost\s+|over\s+)?$/i.test(
+    text.slice(0, figure.start - said.at),
+  );
+  const moves = !level && (UP.test(text) || DOWN.test(text) || MOVES.test(text));
   if (moves && (kind === 'percentage' || kind === 'points')) found.push('change');
   if (moves && kind !== 'percentage') found.push('difference');
   if (SHARES.test(text) && kind === 'percentage') found.push('share');

@@ -1,3 +1,4 @@
+import { splitSentences } from '../text';
 import type { Reference } from './references';
 
 /** What a quotation or figure is said to be from: its own page, clause and document, each where the text says it. */
@@ -11,14 +12,14 @@ export interface SaidFrom {
 
 export const FROM_NOWHERE: SaidFrom = { sourceIds: [], pages: null, section: null, named: false };
 
-const SENTENCE_END = /[.!?。]["”’»)\]]*\s+(?=[\p{Lu}"“„«(\d>*-])|\n\s*\n/gu;
-
-/** Where the sentence before an offset ended. */
-function sentenceStart(text: string, at: number): number {
-  let start = 0;
-  const from = Math.max(0, at - 700);
-  for (const match of text.slice(from, at).matchAll(SENTENCE_END)) start = from + match.index + match[0].length;
-  return start === 0 ? from : start;
+/** Where the sentence that holds an offset begins and ends, within its paragraph. */
+function sentenceAround(text: string, at: number): { readonly start: number; readonly end: number } {
+  const from = paragraphStart(text, at);
+  const behind = text.indexOf('\n\n', at);
+  const to = behind < 0 ? text.length : behind;
+  const sentences = splitSentences(text.slice(from, to));
+  const own = sentences.findLast((one) => from + one.start <= at) ?? sentences[0];
+  return own === undefined ? { start: from, end: to } : { start: from + own.start, end: from + own.end };
 }
 
 function paragraphStart(text: string, at: number): number {
@@ -61,13 +62,13 @@ export function saidFrom(
   // prettier-ignore
   const behind = references.find((one) => one.start >= end && one.start < next && follows(text.slice(end, one.start)));
   let found = take(FROM_NOWHERE, behind);
-  const begin = Math.max(previous, sentenceStart(text, start));
+  const begin = Math.max(previous, sentenceAround(text, start).start);
   const before = references.filter((one) => one.end <= start && one.start >= begin).reverse();
   for (const one of before) {
     // A page that closes what was said before belongs to that.
     found = take(found, one);
   }
-  const sentenceEnd = end + (text.slice(end, next).search(SENTENCE_END) + 1 || next - end + 1) - 1;
+  const sentenceEnd = sentenceAround(text, Math.max(start, end - 1)).end;
   const later = references.find((one) => one !== behind && one.start >= end && one.start < Math.min(next, sentenceEnd));
   if (found.pages === null && found.section === null && behind === undefined) found = take(found, later);
   if (found.sourceIds.length === 0) {

@@ -1,4 +1,5 @@
 import Big from 'big.js';
+import { oneLine } from '../text';
 import { sayStated, type TracedFigure } from '../figure';
 import type { ProofItem } from './types';
 
@@ -35,8 +36,8 @@ export interface Mending {
 
 /** What puts an item right: the page's own words, the true page or clause, the true figure; null where nothing is wrong or nothing is known. */
 export function mendingOf(item: ProofItem): Mending | null {
-  if (item.kind === 'quote' && item.mark === 'altered' && item.matched !== '')
-    return { start: item.start, end: item.end, text: withEnd(item.text, item.matched) };
+  if (item.kind === 'quote' && item.citation.mark === 'altered' && item.citation.matched !== '')
+    return { start: item.start, end: item.end, text: withEnd(item.text, oneLine(item.citation.matched)) };
   if (item.kind === 'figure' && item.right !== null) return { start: item.start, end: item.end, text: item.right };
   if (item.placeSaid !== null && item.rightPlace !== null) return { ...item.placeSaid, text: item.rightPlace };
   return null;

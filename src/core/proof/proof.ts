@@ -1,5 +1,4 @@
 import {
-  cellPlace,
   FigureShelf,
   sayTraced,
   traceFigures,
@@ -10,7 +9,8 @@ import {
 import { detectLanguage, splitSentences, type Language } from '../text';
 import { saidFrom } from './attach';
 import { rightFigure } from './mend';
-import { placeIn, proofQuote, type ProofShelf } from './proofQuote';
+import { citationOfStated } from './stated';
+import { proofQuote, type ProofShelf } from './proofQuote';
 import { findQuotations, type Quotation } from './quotations';
 import { findReferences, namesToFind, pagesNamed, type Reference } from './references';
 import type { ProofFigure, ProofItem, ProofQuote, ProofResult, Said } from './types';
@@ -138,8 +138,8 @@ class Tracer {
     );
     const quoted = this.figures.at(
       this.quotes
-        .filter((one) => one.start < end && one.end > paragraph && one.at !== null)
-        .map((one) => ({ sourceId: one.at?.sourceId ?? '', spans: one.at?.spans ?? [] })),
+        .filter((one) => one.start < end && one.end > paragraph && one.citation.spans.length > 0)
+        .map(({ citation }) => ({ sourceId: citation.sourceId, spans: citation.spans })),
     );
     const support = [...new Set([...quoted, ...cited, ...this.figures.about(sentence, lead)])];
     const named = new Set(said.filter((one) => one.named).flatMap((one) => one.sourceIds));
@@ -174,15 +174,15 @@ class Tracer {
 
   private item(traced: TracedFigure, from: number, said: Said | null): ProofFigure {
     const { figure, verdict, fault, stated } = traced;
-    const at = stated === null ? null : placeIn(this.sources, { sourceId: stated.sourceId, spans: stated.spans }, cellOf(stated)); // prettier-ignore
+    const citation = stated === null ? null : citationOfStated(stated, this.sources);
     return {
       kind: 'figure',
       start: from + figure.start,
       end: from + figure.end,
       text: this.text.slice(from + figure.start, from + figure.end),
       saidFrom: said === null ? '' : wordsSaid(this.text, said, this.references),
-      at,
-      pages: at === null ? [] : [at.page],
+      citation,
+      pages: stated === null ? [] : [stated.page],
       placeFault: null,
       rightPlace: null,
       placeSaid: null,
@@ -204,8 +204,4 @@ const SPEAKS_OF_IT = new Set<string | null>(['scale', 'sign', 'unit', 'points', 
 function strictest(anywhere: TracedFigure, named: TracedFigure | undefined): TracedFigure {
   if (named === undefined || named.verdict !== 'unsupported') return named ?? anywhere;
   return anywhere.verdict === 'unsupported' || SPEAKS_OF_IT.has(named.fault) ? named : anywhere;
-}
-
-function cellOf({ cell }: StatedFigure): ReturnType<typeof cellPlace> {
-  return cell === null ? null : cellPlace(cell.row, cell.column);
 }

@@ -1,14 +1,11 @@
-import { countWords, oneLine } from '../text';
-import { sectionPath, lineAt } from '../source';
-import type { FiguredSource } from '../figure';
-import { cellQuoted } from '../figure';
+import { countWords } from '../text';
+import { cellQuoted, type FiguredSource } from '../figure';
 import { bareName } from '../search';
-import type { QuoteCheck, QuoteIndex } from '../quote';
+import { citationOf, type QuoteCheck, type QuoteIndex } from '../quote';
 import type { Quotation } from './quotations';
 import { pagesNamed } from './references';
 import { liesIn, sectionNumberAt } from './sections';
-import type { ProofPlace, ProofQuote, Said } from './types';
-import type { Place } from '../quote';
+import type { ProofQuote, Said } from './types';
 
 /** Words from which on a quotation is looked for anywhere; shorter ones only where they are said to be from. */
 const TELLING = 4;
@@ -21,21 +18,6 @@ const ORDER = { exact: 0, 'same-words': 1, elsewhere: 2, altered: 3, absent: 4 }
 export interface ProofShelf {
   readonly sources: readonly FiguredSource[];
   readonly quotes: QuoteIndex;
-}
-
-/** Where a check's place is, with what is needed to open it. */
-export function placeIn(
-  sources: readonly FiguredSource[],
-  at: Place | null,
-  cell: ProofPlace['cell'] = null,
-): ProofPlace | null {
-  const source = sources.find((one) => one.id === at?.sourceId);
-  const [first] = at?.spans ?? [];
-  if (source === undefined || at === null || first === undefined) return null;
-  const page = source.page(first.page);
-  const line = page === null ? null : lineAt(page, first.start);
-  const section = line === null ? '' : sectionPath(source.sections, line.section);
-  return { sourceId: source.id, source: source.name, page: first.page, label: page?.label ?? null, section, spans: at.spans, cell }; // prettier-ignore
 }
 
 function better(one: QuoteCheck | null, two: QuoteCheck): QuoteCheck {
@@ -106,7 +88,9 @@ export function proofQuote(shelf: ProofShelf, quotation: Quotation, said: Said, 
   const source = sources.find((one) => one.id === check.at?.sourceId) ?? null;
   const spans = check.at?.spans ?? [];
   const cell = source === null ? null : cellQuoted(source.tables, spans, quotation.text);
-  const placed = placeFault(source, check, said);
+  const [named] = sources.filter((one) => said.sourceIds.includes(one.id));
+  const citedPage = source === null ? null : (pagesNamed(source, said)[0] ?? null);
+  const citation = citationOf(quotation.text, check, source, citedPage, named?.name ?? source?.name ?? null);
   return {
     kind: 'quote',
     start: quotation.start,
@@ -114,15 +98,10 @@ export function proofQuote(shelf: ProofShelf, quotation: Quotation, said: Said, 
     text: quotation.text,
     way: quotation.way,
     saidFrom: saidWords,
-    mark: check.mark,
-    words: check.words,
-    place: check.place,
-    differences: check.differences,
-    matched: oneLine(check.matched),
+    citation: cell === null ? citation : { ...citation, cell },
     tooShort: check.tooShort,
-    at: placeIn(sources, check.at, cell),
     pages: pagesOf(check),
-    ...placed,
+    ...placeFault(source, check, said),
   };
 }
 

@@ -4,7 +4,9 @@ import type { ProofItem } from './types';
 /** True for an item that somebody must look at: a quotation that does not stand where it is said to, a figure nothing supports. */
 export function isProblem(item: ProofItem): boolean {
   if (item.kind === 'figure') return item.verdict === 'unsupported' || item.placeFault !== null;
-  return (!standsAsCited(item) && !(item.tooShort && item.mark === 'absent')) || item.placeFault !== null;
+  return (
+    (!standsAsCited(item.citation) && !(item.tooShort && item.citation.mark === 'absent')) || item.placeFault !== null
+  );
 }
 
 /** How many of what a text says stand. */

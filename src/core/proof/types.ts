@@ -1,20 +1,7 @@
-import type { CellPlace, Difference, Mark, PlaceFound, WordsFound } from '../quote';
+import type { Citation } from '../quote';
 import type { Fault } from '../figure';
-import type { Span } from '../source';
 import type { Quotation } from './quotations';
 import type { Reference } from './references';
-
-/** Where something that was proofed stands in a document, so that it can be opened. */
-export interface ProofPlace {
-  readonly sourceId: string;
-  readonly source: string;
-  /** Physical page, from 1. */
-  readonly page: number;
-  readonly label: string | null;
-  readonly section: string;
-  readonly spans: readonly Span[];
-  readonly cell: CellPlace | null;
-}
 
 /** What is wrong with where a text says that something stands. */
 export type PlaceFault = 'document' | 'page' | 'section';
@@ -26,28 +13,24 @@ interface Item {
   readonly text: string;
   /** Where the text says it is from, in its own words; empty when it does not say. */
   readonly saidFrom: string;
-  readonly at: ProofPlace | null;
   /** All pages it stands on in that document, physical, from 1. */
   readonly pages: readonly number[];
-  /** What is wrong with where it is said to stand, and the place's name that is right. */
+  /** What is wrong with where it is said to stand, and the name of the place that is right. */
   readonly placeFault: PlaceFault | null;
   readonly rightPlace: string | null;
   /** Where the page or section is named in the text, so that it can be put right. */
   readonly placeSaid: { readonly start: number; readonly end: number } | null;
 }
 
+/** A quotation, with the check's own word on it. */
 export interface ProofQuote extends Item {
   readonly kind: 'quote';
   readonly way: Quotation['way'];
-  readonly mark: Mark;
-  readonly words: WordsFound;
-  readonly place: PlaceFound;
-  readonly differences: readonly Difference[];
-  /** The page's own words. */
-  readonly matched: string;
+  readonly citation: Citation;
   readonly tooShort: boolean;
 }
 
+/** A figure, with how it was traced. */
 export interface ProofFigure extends Item {
   readonly kind: 'figure';
   readonly verdict: 'quoted' | 'computed' | 'unsupported';
@@ -55,6 +38,8 @@ export interface ProofFigure extends Item {
   readonly value: string;
   readonly unit: string | null;
   readonly scale: number;
+  /** What states it, or what is stated instead; null where the documents state nothing like it. */
+  readonly citation: Citation | null;
   /** How it was traced, in a sentence. */
   readonly how: string;
   /** The figure as it should be said here; null where that is not known. */
@@ -76,7 +61,7 @@ export interface ProofResult {
   readonly against: readonly ProofedAgainst[];
 }
 
-/** A reference with the words it is made in. */
+/** Where something is said to be from: documents, page, section. */
 export type Said = Pick<Reference, 'pages' | 'section'> & {
   readonly sourceIds: readonly string[];
   readonly named: boolean;

@@ -40,6 +40,7 @@ export async function saveArchive(dossierId: string, now: number): Promise<Blob>
       }),
     ),
   );
+  const proofs = await handle.getAllFromIndex('proofs', 'dossier', dossierId);
   const manifest: ArchiveManifest = {
     format: ARCHIVE_FORMAT,
     v: ARCHIVE_VERSION,
@@ -57,6 +58,7 @@ export async function saveArchive(dossierId: string, now: number): Promise<Blob>
     files: [...files.values()],
     slips: await handle.getAllFromIndex('slips', 'dossier', dossierId),
     bearings: await handle.getAllFromIndex('bearings', 'dossier', dossierId),
+    ...(proofs.length === 0 ? {} : { proofs }),
   };
   const documents = sources.flatMap((source) =>
     source.editionIds.flatMap((edition) => {
@@ -153,12 +155,23 @@ export async function openArchive(archive: Blob, now: number, newActor: string):
     if (sha256Hex(new Uint8Array(await bytes.arrayBuffer())) !== sha256) throw invalid('a document in it is damaged');
   }
   const own = new Set(sources.map((source) => source.id));
-  const strays = [...manifest.slips, ...manifest.bearings].some((one) => one.dossierId !== dossier.id);
+  const { proofs = [] } = manifest;
+  const strays = [...manifest.slips, ...manifest.bearings, ...proofs].some((one) => one.dossierId !== dossier.id);
   if (strays || manifest.bearings.some((one) => !own.has(one.sourceId)))
     throw invalid('parts of it belong to another dossier');
   const handle = await database();
   await keeping(dossier.name, async () => {
-    const names = ['dossiers', 'sources', 'editions', 'files', 'slips', 'bearings', 'events', 'settings'] as const;
+    const names = [
+      'dossiers',
+      'sources',
+      'editions',
+      'files',
+      'slips',
+      'bearings',
+      'proofs',
+      'events',
+      'settings',
+    ] as const;
     const transaction = handle.transaction(names, 'readwrite');
     const present = await transaction.objectStore('dossiers').get(dossier.id);
     const taken = await Promise.all(sources.map((source) => transaction.objectStore('sources').get(source.id)));
@@ -183,6 +196,7 @@ export async function openArchive(archive: Blob, now: number, newActor: string):
         .put({ v: 1, folder: '', ...source, dossierId: dossier.id, editionIds: hashes.map(editionId) });
     for (const slip of manifest.slips) await transaction.objectStore('slips').put(slip);
     for (const one of manifest.bearings) await transaction.objectStore('bearings').put(one);
+    for (const proof of proofs) await transaction.objectStore('proofs').put(proof);
     for (const event of events)
       await transaction.objectStore('events').put({
         dossierId: dossier.id,

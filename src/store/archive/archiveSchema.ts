@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { cellSchema, citationSchema } from '../../core/exchange/incoming';
 import { FACT_FIELDS, type FactField } from '../../core/facts';
-import type { StoredBearings, StoredSlip } from '../schema';
+import type { StoredBearings, StoredProof, StoredSlip } from '../schema';
+import { proofSchema } from './proofSchema';
 
 export const ARCHIVE_FORMAT = 'marked-page dossier';
 export const ARCHIVE_VERSION = 1;
@@ -26,6 +27,8 @@ export interface ArchiveManifest {
   readonly files: readonly { readonly sha256: string; readonly name: string; readonly size: number }[];
   readonly slips: readonly StoredSlip[];
   readonly bearings: readonly StoredBearings[];
+  /** Left out where there are none. */
+  readonly proofs?: readonly StoredProof[];
 }
 
 const id = Joi.string()
@@ -46,6 +49,15 @@ const claim = Joi.object({
   text: text(20_000).required(),
   standing: Joi.valid('carried', 'goes-further', 'not-carried').required(),
   citations: Joi.array().items(citationSchema).max(60).required(),
+  uncovered: Joi.array()
+    .items(
+      Joi.object({
+        kind: Joi.valid('subject', 'negation', 'modal', 'name', 'direction', 'figure').required(),
+        said: text(20_000).required(),
+        stated: text(2000).required(),
+      }),
+    )
+    .max(100),
   mendedFrom: text(20_000),
 });
 const claims = Joi.array().items(claim).max(200);
@@ -225,4 +237,5 @@ export const manifestSchema = Joi.object<ArchiveManifest>({
     .required(),
   slips: Joi.array().items(slip).max(20_000).required(),
   bearings: Joi.array().items(bearings).max(2000).required(),
+  proofs: Joi.array().items(proofSchema).max(2000),
 });

@@ -15,6 +15,7 @@ import { useTheme } from './useTheme';
 
 const VIEWS = [
   { href: '/', name: 'Desk' },
+  { href: '/proof', name: 'Proof' },
   { href: '/review', name: 'Review' },
 ] as const;
 

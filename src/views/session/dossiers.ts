@@ -76,6 +76,8 @@ export class Dossiers {
     const cleared = {
       shelf: [],
       slips: [],
+      proofs: [],
+      proofId: null,
       found: null,
       findings: [],
       bearings: [],

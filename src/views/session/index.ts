@@ -9,6 +9,7 @@ export type { Session } from './session';
 export type { ChosenQuote, Decision, Notice, OpenPage, SessionState } from './state';
 export type { Heading } from '@/workers/desk.worker';
 export { pageNamed, pageProblem } from './pageNamed';
+export { proofKey } from './proofs';
 export { readSoFar } from './scope';
 export { useDrawing } from './useDrawing';
 export { usePage } from './usePage';

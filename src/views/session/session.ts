@@ -7,6 +7,7 @@ import { Documents } from './documents';
 import { Dossiers } from './dossiers';
 import { Finder } from './finding';
 import { Findings } from './findings';
+import { Proofs } from './proofs';
 import { Readers } from './readers';
 
 /** Everything a tab does with its dossier: what views show, and what they can ask for. One a tab; it outlives the views. */
@@ -20,6 +21,7 @@ export class Session extends SessionBase {
   });
   readonly finder = new Finder(this);
   readonly findings = new Findings(this);
+  readonly proofs = new Proofs(this, this.findings);
   readonly dossiers = new Dossiers(this, () => this.loadDossier());
   private started = false;
 
@@ -40,7 +42,13 @@ export class Session extends SessionBase {
 
   /** Loads what belongs to the dossier at hand and goes on with its reading. */
   private async loadDossier(): Promise<void> {
-    await Promise.all([this.loadShelf(), this.loadSlips(), this.findings.load(), this.bearings.load()]);
+    await Promise.all([
+      this.loadShelf(),
+      this.loadSlips(),
+      this.findings.load(),
+      this.bearings.load(),
+      this.proofs.load(),
+    ]);
     for (const shelved of this.now.shelf) void this.guard(() => this.hold(shelved));
     this.documents.resume();
     void this.guard(() => this.bearings.makeMissing());
@@ -76,6 +84,7 @@ export class Session extends SessionBase {
         if (this.now.persisted === null && this.now.shelf.length > 0) await this.persist();
       } else if (change.kind === 'slips') await this.loadSlips();
       else if (change.kind === 'bearings') await this.bearings.load();
+      else if (change.kind === 'proofs') await this.proofs.load();
       else await this.findings.load();
     }
   }

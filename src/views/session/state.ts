@@ -3,7 +3,7 @@ import type { Citation, FindWay } from '@/core/quote';
 import { DEFAULT_BUDGET } from '@/core/model';
 import type { Finding, Review } from '@/core/review';
 import type { Fate } from './arrivals';
-import type { QuestionSlip, Shelved, StoredBearings, StoredDossier, StoredSlip } from '@/store';
+import type { QuestionSlip, Shelved, StoredBearings, StoredDossier, StoredProof, StoredSlip } from '@/store';
 
 /** Something told to the analyst until it is dismissed. */
 export interface Notice {
@@ -69,6 +69,16 @@ export interface SessionState {
   /** How many of the files brought in together have been looked at; null when none are being brought in, or few. */
   readonly bringing: { readonly done: number; readonly total: number } | null;
   readonly asking: boolean;
+  readonly proofs: readonly StoredProof[];
+  /** The proof that lies open in its view. */
+  readonly proofId: string | null;
+  /** The proof that is being made: how many of its quotations and sentences are done; `total` is 0 before that is known. */
+  readonly proofing: {
+    readonly id: string;
+    readonly name: string;
+    readonly done: number;
+    readonly total: number;
+  } | null;
   /** A slip whose answer is streaming in, as far as it has come. */
   readonly streaming: QuestionSlip | null;
   readonly bearings: readonly StoredBearings[];
@@ -103,6 +113,9 @@ export const INITIAL: SessionState = {
   bringing: null,
   found: null,
   asking: false,
+  proofs: [],
+  proofId: null,
+  proofing: null,
   streaming: null,
   bearings: [],
   readers: [BUILT_IN_READER],

@@ -13,10 +13,20 @@ interface QuoteEntryProps {
   readonly action: ReactNode;
   /** True for a colleague's: a document that is not here was perhaps never here. */
   readonly foreign?: boolean;
+  /** False for words that nobody quoted: the page's own, which state a figure. */
+  readonly marked?: boolean;
 }
 
 /** A checked quote: its mark, the strip of the page, what differs, where it stands. */
-export function QuoteEntry({ session, state, citation, chosen, action, foreign = false }: QuoteEntryProps) {
+export function QuoteEntry({
+  session,
+  state,
+  citation,
+  chosen,
+  action,
+  foreign = false,
+  marked = true,
+}: QuoteEntryProps) {
   const shelved = documentOf(state.shelf, citation);
   // Spans belong to the edition that was checked; a newer one is anchored anew before it is drawn.
   const current = shelved !== null && shelved.edition.sha256 === citation.sha256;
@@ -29,7 +39,7 @@ export function QuoteEntry({ session, state, citation, chosen, action, foreign =
         data-connect={chosen ? 'strip' : undefined}
         className="flex items-start gap-2 rounded-[2px] border border-rule bg-paper p-1.5"
       >
-        <MarkGlyph mark={citation.mark} grave={grave} />
+        {marked && <MarkGlyph mark={citation.mark} grave={grave} />}
         {current && page !== null && span !== undefined ? (
           <Strip editionId={shelved.edition.id} page={page} span={span} grave={grave} cell={citation.cell} />
         ) : (

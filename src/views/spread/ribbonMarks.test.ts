@@ -30,6 +30,7 @@ const STATE = {
       answer: { claims: [{ citations: [cite('a', 30)] }], passages: [] },
     },
   ],
+  proofs: [],
   findings: [{ content: { citations: [cite('a', 12), cite('a', null)] } }, { content: null }],
 } as unknown as SessionState;
 

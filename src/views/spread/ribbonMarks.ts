@@ -18,6 +18,8 @@ export function ribbonMarks(state: SessionState, leaf: 'open' | 'beside'): Ribbo
     for (const passage of slip.answer.passages) if (passage.sourceId === sourceId) put('hit', passage.page);
   if (isFoundKey(state.chosen?.key)) for (const place of state.found?.places ?? []) add('hit', place);
   for (const citation of slip === undefined ? [] : citationsOf(slip)) add('evidence', citation);
+  const proof = state.proofs.find((one) => state.chosen?.key.startsWith(`proof/${one.id}/`) === true);
+  for (const { citation } of proof?.items ?? []) if (citation !== null) add('evidence', citation);
   for (const finding of state.findings)
     for (const citation of finding.content?.citations ?? []) add('finding', citation);
   const chosen = state.chosen?.citation;

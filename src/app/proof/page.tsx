@@ -1,0 +1,5 @@
+import { ProofView } from '@/views/proof/ProofView';
+
+export default function ProofPage() {
+  return <ProofView />;
+}

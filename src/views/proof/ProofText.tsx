@@ -1,0 +1,145 @@
+'use client';
+
+import clsx from 'clsx';
+import { memo, useMemo } from 'react';
+import { isProblem, type ProofItem } from '@/core/proof';
+import type { StoredProof } from '@/store';
+import { MarkGlyph } from '@/ui';
+import { blocksOf, piecesOf, type Block } from './blocks';
+import { FigureGlyph } from './FigureGlyph';
+
+interface Shown {
+  readonly item: ProofItem;
+  readonly index: number;
+}
+
+interface ProofTextProps {
+  readonly proof: StoredProof;
+  readonly shown: readonly Shown[];
+  readonly chosen: number;
+  readonly onChoose: (index: number) => void;
+}
+
+/** The text as it was given, set as a page of reading, with each quotation and figure marked. */
+export function ProofText({ proof, shown, chosen, onChoose }: ProofTextProps) {
+  const blocks = useMemo(() => blocksOf(proof.text), [proof.text]);
+  return (
+    <div
+      data-proof-text
+      tabIndex={0}
+      aria-label="The text"
+      className="min-h-0 flex-1 overflow-y-auto bg-leaf px-5 py-3 outline-offset-[-2px]"
+    >
+      {blocks.map((block) => {
+        const own = shown.filter(({ item }) => item.start < block.end && block.start < item.end);
+        const here = own.some(({ index }) => index === chosen) ? chosen : -1;
+        return (
+          <TextBlock key={block.start} block={block} text={proof.text} own={own} chosen={here} onChoose={onChoose} />
+        );
+      })}
+    </div>
+  );
+}
+
+const LOOKS: Readonly<Record<Block['kind'], string>> = {
+  heading: 'pt-2 pb-1 text-[17px] leading-[24px] font-semibold',
+  quote: 'my-2 whitespace-pre-line border-l border-rule pl-4',
+  item: 'relative my-1 pl-5 before:absolute before:left-1 before:content-["–"]',
+  plain: 'my-2',
+};
+
+interface TextBlockProps {
+  readonly block: Block;
+  readonly text: string;
+  readonly own: readonly Shown[];
+  readonly chosen: number;
+  readonly onChoose: (index: number) => void;
+}
+
+const TextBlock = memo(
+  function TextBlock({ block, text, own, chosen, onChoose }: TextBlockProps) {
+    return (
+      <div
+        className={clsx(
+          'font-reading text-[15px] leading-[24px] break-words [content-visibility:auto]',
+          LOOKS[block.kind],
+        )}
+      >
+        {piecesOf(text, block, own).map((piece) =>
+          piece.shown === null ? (
+            <span key={piece.start}>{piece.words}</span>
+          ) : (
+            <Marked
+              key={piece.start}
+              shown={piece.shown}
+              words={piece.words}
+              chosen={piece.shown.index === chosen}
+              onChoose={onChoose}
+            />
+          ),
+        )}
+      </div>
+    );
+  },
+  (one, two) =>
+    one.block === two.block && one.chosen === two.chosen && one.own.length === two.own.length && one.own.every((shown, at) => shown.item === two.own[at]?.item), // prettier-ignore
+);
+
+/** True for what is red: a changed figure, date, name, negation or modal verb, or a figure that is plainly stated otherwise. */
+function isGrave(item: ProofItem): boolean {
+  return item.kind === 'quote'
+    ? item.citation.differences.some((one) => one.grave)
+    : item.fault !== null && item.fault !== 'nowhere';
+}
+
+function Marked({
+  shown: { item, index },
+  words,
+  chosen,
+  onChoose,
+}: {
+  shown: Shown;
+  words: string;
+  chosen: boolean;
+  onChoose: (index: number) => void;
+}) {
+  // prettier-ignore
+  const problem = isProblem(item);
+  const grave = problem && isGrave(item);
+  return (
+    <span
+      role="button"
+      tabIndex={0}
+      data-item={index}
+      data-problem={problem || undefined}
+      aria-pressed={chosen}
+      onClick={() => onChoose(index)}
+      onFocus={() => !chosen && onChoose(index)}
+      onKeyDown={(event) => {
+        if (event.key !== 'Enter' && event.key !== ' ') return;
+        event.preventDefault();
+        onChoose(index);
+      }}
+      className={clsx(
+        'cursor-pointer rounded-[1px]',
+        chosen &&
+          'before:font-semibold before:text-accent before:content-["⌜"] after:font-semibold after:text-accent after:content-["⌟"]',
+      )}
+    >
+      {(item.kind === 'quote' || problem) && (
+        <span className="mr-0.5 inline-block align-[-3px]">
+          {item.kind === 'quote' ? <MarkGlyph mark={item.citation.mark} grave={grave} /> : <FigureGlyph item={item} />}
+        </span>
+      )}
+      <span
+        className={clsx(
+          'border-b',
+          grave ? 'border-grave' : problem ? 'border-ink' : 'border-accent',
+          item.kind === 'figure' && !problem && 'border-dotted',
+        )}
+      >
+        {words}
+      </span>
+    </span>
+  );
+}
