@@ -85,13 +85,12 @@ function itemWithout(item: ProofItem, sourceId: string): ProofItem {
 }
 
 function proofWithout(proof: StoredProof, sourceId: string): StoredProof {
-  const items = (all: readonly ProofItem[]): ProofItem[] => all.map((item) => itemWithout(item, sourceId));
-  const { before } = proof;
-  return {
-    ...proof,
-    items: items(proof.items),
-    before: before === null ? null : { ...before, items: items(before.items) },
-  };
+  const without = <T extends Pick<StoredProof, 'items' | 'against'>>(run: T): T => ({
+    ...run,
+    items: run.items.map((item) => itemWithout(item, sourceId)),
+    against: run.against.filter((one) => one.sourceId !== sourceId),
+  });
+  return { ...without(proof), before: proof.before === null ? null : without(proof.before) };
 }
 
 type Removing = IDBPTransaction<Schema, typeof TOUCHED, 'readwrite'>;

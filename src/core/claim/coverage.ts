@@ -52,10 +52,11 @@ function negates(words: readonly string[]): boolean {
 }
 
 function strengthsOf(words: readonly string[]): { strength: number; word: string }[] {
+  const denied = negates(words);
   return words.flatMap((word) => {
     const found = STRENGTHS.find(([, pattern]) => pattern.test(word));
-    // The month is no permission.
-    return found === undefined ? [] : [{ strength: found[0], word }];
+    // What may not be done is forbidden.
+    return found === undefined ? [] : [{ strength: found[0] === 1 && denied ? 3 : found[0], word }];
   });
 }
 

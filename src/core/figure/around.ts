@@ -42,6 +42,8 @@ const HELD_AGAINST =
 /** A figure that another came from is of another period than the sentence's. */
 const FROM = /\b(?:from|than|against|versus|vs\.?|compared (?:with|to))\s*$/i;
 
+const NO_PERIOD: PeriodSaid = { years: new Set(), parts: new Set(), span: null };
+
 export function periodOf(text: string): PeriodSaid {
   const years = new Set([
     ...[...text.matchAll(YEARS)].map((match) => match[0]),
@@ -134,7 +136,8 @@ function saidInSentence(sentence: string, language: Language, at: number): Figur
       figure: { ...figure, start: at + figure.start, end: at + figure.end },
       local: [...local].some((term) => !SAYS_NOTHING.test(term)) ? local : whole,
       sentence: whole,
-      period: periodAround(sentence, from, figure, to, claimed),
+      // A date is of no period: it says one.
+      period: figure.kind === 'date' ? NO_PERIOD : periodAround(sentence, from, figure, to, claimed),
       text: sentence,
       at,
     };

@@ -1,6 +1,7 @@
 'use client';
 
 import { canMend, type Claim } from '@/core/answer';
+import { sayUncovered } from '@/core/claim';
 import type { StoredSlip } from '@/store';
 import { Button } from '@/ui';
 import { claimKey, type Session, type SessionState } from '../session';
@@ -22,7 +23,7 @@ interface ClaimEntryProps {
 
 const STANDINGS: Readonly<Record<Claim['standing'], string | null>> = {
   carried: null,
-  'goes-further': 'Its quotes stand, but it says a figure or a “not” that they do not.',
+  'goes-further': 'Its quotes stand, but it goes further than they do.',
   'not-carried': 'Not carried by the documents as it stands.',
 };
 
@@ -50,7 +51,12 @@ export function ClaimEntry({ session, state, slip, question, claim, index, secon
         <p className="pb-1 font-reading text-[15px] leading-[21px]">{claim.text}</p>
       )}
       {STANDINGS[claim.standing] !== null && (
-        <p className="pb-1.5 text-[12px] font-semibold">{STANDINGS[claim.standing]}</p>
+        <p className="pb-1.5 text-[12px]">
+          <b>{STANDINGS[claim.standing]}</b>
+          {claim.uncovered !== undefined &&
+            claim.uncovered.length > 0 &&
+            ` Not covered: ${claim.uncovered.map(sayUncovered).join('; ')}.`}
+        </p>
       )}
       {claim.mendedFrom !== undefined && (
         <p className="pb-1.5 text-[12px] text-muted">
