@@ -138,10 +138,10 @@ export interface CoverageOf {
 export function uncoveredIn({ claim, quotes, around, language, sense }: CoverageOf): Uncovered[] {
   const all = quotes.join('\n');
   const [said, stated] = [wordsOf(claim), wordsOf(all)];
+  const denied = negationAdded(said, stated) ?? (quotes.length === 1 ? negationDropped(said, stated) : null);
+  // A "not" more or less turns the modal verb round too, which then says nothing more.
   const found = [
-    negationAdded(said, stated),
-    quotes.length === 1 ? negationDropped(said, stated) : null,
-    modalChanged(said, stated),
+    denied ?? modalChanged(said, stated),
     turnedRound(said, stated),
     nameChanged(claim, all, around),
   ].filter((one) => one !== null);

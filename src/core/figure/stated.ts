@@ -26,9 +26,14 @@ export interface StatedFigure {
   readonly home: object;
   /** The cell it is; null for words. */
   readonly cell: { readonly row: RowOfTable; readonly column: number } | null;
+  /** True for a number in a row of figures whose table was not made out: its scale and unit are not known. */
+  readonly loose: boolean;
   /** How it is stated: "Revenue › 2025: 31,200", or the sentence. */
   readonly how: string;
 }
+
+/** A label and two figures or more, and nothing else. */
+const ROW = /^\D{2,90}(?:\s*\(?[-−–]?\d[\d.,]*\)?\s?%?){2,}$/;
 
 const homes = new WeakMap<FiguredSource['segment'], Map<string, readonly StatedFigure[]>>();
 const rowsRead = new WeakMap<RowOfTable['row'], readonly StatedFigure[]>();
@@ -69,6 +74,7 @@ export function figuresOfRow(source: FiguredSource, row: RowOfTable): readonly S
         spans: cell.spans,
         home: row.row,
         cell: { row, column },
+        loose: false,
         how: `${[...row.row.path, heads].filter((part) => part !== '').join(' › ')}: ${cell.text}`,
       },
     ];
@@ -102,6 +108,7 @@ function figuresOfText(source: FiguredSource, spans: readonly Span[], section: s
       spans,
       home,
       cell: null,
+      loose: said.figure.unit === null && said.figure.scale === 1 && ROW.test(oneLine(said.text)),
       how: oneLine(said.text),
     };
   });

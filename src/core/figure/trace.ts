@@ -54,9 +54,11 @@ function weigh(said: FigureSaid, figures: readonly StatedFigure[], sense: WordSe
     .sort((a, b) => b.likeness - a.likeness);
 }
 
-function isSame({ figure }: FigureSaid, { kind, quantity }: StatedFigure): boolean {
+function isSame({ figure }: FigureSaid, { kind, quantity, loose }: StatedFigure): boolean {
   if (figure.kind === 'date' || kind === 'date') return figure.kind === kind && datesMeet(figure.value, quantity.value);
-  return sameFigure(figure, quantity, true);
+  if (!loose) return sameFigure(figure, quantity, true);
+  const unit = figure.unit === '%' ? null : figure.unit;
+  return ANY_SCALE.some((scale) => sameFigure(figure, { ...quantity, unit, scale }, true));
 }
 
 /** True for a figure that is part of what a row is called: "due within one year". */
@@ -65,6 +67,8 @@ function isOfLabel(figure: Figure, { cell }: StatedFigure): boolean {
     ? (cell?.row.row.path.some((label) => label.toLowerCase().includes(figure.text.toLowerCase())) ?? false)
     : false;
 }
+
+const ANY_SCALE = [1, 1000, 1e6, 1e9] as const;
 
 /** One date may be said with less of it than the other: "31 March", "March 2025", "2025". */
 function datesMeet(one: string, two: string): boolean {

@@ -5,7 +5,7 @@ import { isProblem, mended, mendingOf, proof, tallyOf, whatBecame, type ProofIte
 const LEASE = [
   '1 Term\n\n1.1 The lease begins on 1 April 2019 and runs for eight years.\n\n1.2 The Board may extend the lease once, by not more than two years.',
   '2 Rent\n\n2.1 The Tenant shall pay a rent of 11,600 crowns in each year, in four equal parts.\n\n2.2 The Tenant shall not sublet the berth.',
-  'What the board received in the last two years is told here, by what it was received for.\n\nRents received (in thousands of crowns)\n\n                    2025     2024\nBerths             1,250    1,130\nSheds                480      455\n',
+  'What the board received in the last two years is told here, by what it was received for.\n\nRents received (in thousands of crowns)\n\n                    2025     2024\nBerths             1,250    1,130\nSheds                480      455\nCranes                96      102\n',
 ].join('\f');
 const OTHER = '1 Term\n\n1.1 The other lease runs for three years from its date, and no longer.';
 const TEXTS = { 'Town lease.txt': LEASE, 'Other lease.txt': OTHER };

@@ -1,7 +1,7 @@
 import type { Line, Span } from '../types';
 import { spansOf, type Grid, type GridCell } from './grid';
 import { bandsOf, type Band } from './atoms';
-import { isMeasureLine, measureOf, namesTable, type Measure } from './values';
+import { isMeasureLine, measureOf, namesTable, titlesMeasure, type Measure } from './values';
 
 export interface Caption {
   readonly text: string | null;
@@ -59,7 +59,7 @@ export function captionOf(grid: Grid, said: readonly string[], label: GridCell |
     const text = textOf(band);
     const near = lowest - band.y1 < NEAR * height && at < 4;
     if (near) lowest = band.y0;
-    if (named === null && near && namesTable(text)) named = band;
+    if (named === null && near && (namesTable(text) || titlesMeasure(text))) named = band;
     if (heading === null && isHeading(band.lines)) heading = band;
     if (named !== null && named !== band) return;
     if (heading !== null && at > 3 && measure.scale !== null) return;

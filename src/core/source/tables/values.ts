@@ -147,12 +147,18 @@ export function namesTable(text: string): boolean {
   return NAMED.test(text) && text.length < 200;
 }
 
+/** A line that is a title with a measure in brackets behind it: "Rents received (in thousands of crowns)". */
+export function titlesMeasure(text: string): boolean {
+  const measure = /^[^.;]{3,90}\s[([]([^()[\]]{2,60})[)\]]$/u.exec(text.trim())?.[1];
+  return measure !== undefined && isMeasure(`(${measure})`);
+}
+
 /** What a line says how its table was drawn up, before the measure: "for the year to 31 December, in thousands of crowns". */
 const DRAWN_UP = /^[^.:;]{2,70}[,;(–—]\s*(?=in\s+[\p{L}$€£¥])/u;
 
 /** True for a line that gives a unit and scale, and nothing else but the period: "(in thousands of crowns)", "at 31 March, in $ million". */
 export function isMeasureLine(text: string): boolean {
-  if (isMeasure(text)) return true;
+  if (isMeasure(text) || titlesMeasure(text)) return true;
   const period = DRAWN_UP.exec(text)?.[0] ?? '';
   const { unit, scale } = measureOf(text.slice(period.length));
   return /\d|year|month|quarter|period|week/i.test(period) && (unit !== null || scale !== null);
