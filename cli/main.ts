@@ -12,6 +12,10 @@ import { EXIT, tell } from './terminal';
 const UNREADABLE = new Set([
   'file-unreadable',
   'no-files',
+  'text-empty',
+  'text-damaged',
+  'text-kind',
+  'text-too-long',
   'review-invalid',
   'review-version',
   'review-conflict',

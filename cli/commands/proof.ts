@@ -46,7 +46,7 @@ export async function proofCommand(
   for (const item of items) print(options.json ? JSON.stringify(asLine(item)) : asText(item));
   const { quotes, quotesStanding, figures, figuresSupported, problems } = tallyOf(items);
   if (!options.json)
-    print(`${quotesStanding} of ${quotes} quotations stand, ${figuresSupported} of ${figures} figures are supported.`);
+    print(`${quotesStanding} of ${quotes} ${quotes === 1 ? 'quotation stands' : 'quotations stand'}, ${figuresSupported} of ${figures} ${figures === 1 ? 'figure is' : 'figures are'} supported.`); // prettier-ignore
   if (incomplete) return EXIT.unreadable;
   return problems > 0 ? EXIT.unverified : EXIT.done;
 }

@@ -8,6 +8,7 @@ import { DATABASE, SCHEMA_VERSION } from './schema';
 import { deleteEndpoint, getSetting, listEndpoints, storeEndpoint, storeSetting } from './settings';
 import { getTables, storeTables } from './pages';
 import { getEdition, listShelf } from './shelf';
+import { listProofs } from './proofs';
 import { listSlips, updateSlip } from './slips';
 
 // An open channel to other tabs would keep the test process alive.
@@ -90,6 +91,11 @@ describe('a database of version 1', () => {
       second: null,
     });
     expect(await listDossiers()).toEqual([expect.objectContaining({ documents: 1, slips: 2, events: 0 })]);
+  });
+
+  test('takes what version 5 keeps: proofs', async () => {
+    expect(await listProofs('d1')).toEqual([]);
+    expect([...(await database()).objectStoreNames]).toContain('proofs');
   });
 
   test('takes what version 4 keeps: indexes of whole editions, in place of segments, which are built anew', async () => {

@@ -10,8 +10,16 @@ import { onChange, type Change } from './changes';
 import { closeDatabase, database, keeping } from './database';
 import { appendEvent, listEvents } from './log';
 import { getPage, getIndex, pageOfLabel, pagesFrom, storePages, storeIndex } from './pages';
-import { removeSource } from './removal';
-import { DATABASE, SCHEMA_VERSION, type QuestionSlip, type StoredPage, type StoredSource } from './schema';
+import { deleteProof, listProofs, storeProof } from './proofs';
+import { deleteDossier, removeSource } from './removal';
+import {
+  DATABASE,
+  SCHEMA_VERSION,
+  type QuestionSlip,
+  type StoredPage,
+  type StoredProof,
+  type StoredSource,
+} from './schema';
 import { editionId, fileOf, getEdition, listShelf, shelve, updateEdition, updateSource } from './shelf';
 import { freshDossier, getDossier, latestDossier, storeDossier } from './dossiers';
 import { deleteSlip, listSlips, storeSlip } from './slips';
@@ -110,6 +118,15 @@ function slipOf(id: string, sourceId: string): QuestionSlip {
     model: null,
     second: null,
   };
+}
+
+/** A proof with a quotation and a figure that stand in a document. */
+function proofOf(sourceId: string): StoredProof {
+  const item = { start: 9, end: 17, text: 'the rent', saidFrom: '', pages: [1], placeFault: null, rightPlace: '1', placeSaid: null }; // prettier-ignore
+  const quote = { ...item, kind: 'quote' as const, way: 'marks' as const, citation: { ...citing(sourceId), quote: 'the rent', matched: SECRET }, tooShort: false }; // prettier-ignore
+  const figure = { ...item, kind: 'figure' as const, verdict: 'quoted' as const, fault: null, value: '1', unit: null, scale: 1, citation: citing(sourceId), how: SECRET, right: null }; // prettier-ignore
+  const run = { items: [quote, figure], against: [{ sourceId, name: 'Lease', sha256: sha('a') }], madeAt: 1 };
+  return { v: 1, id: 'proof-1', dossierId: DOSSIER, name: 'Memo', text: 'He says “the rent”.', ...run, before: run };
 }
 
 /** Everything that the database holds, as text. */
@@ -268,6 +285,21 @@ describe('removing a document', () => {
     expect(left?.answer.claims).toHaveLength(1);
   });
 
+  test('leaves the analyst’s own words of a proof, and nothing of what the document says', async () => {
+    const lease = await bring('Lease.pdf', 'a');
+    const other = await bring('Letter.pdf', 'b');
+    await storeProof(proofOf(lease.id));
+    await removeSource(lease.id, true);
+    const [left] = await listProofs(DOSSIER);
+    expect(left?.text).toBe('He says “the rent”.');
+    expect(JSON.stringify(left)).not.toContain('secret rent');
+    expect(left?.items.map((item) => item.citation?.spans.length ?? null)).toEqual([0, null]);
+    expect(left?.against.map((one) => one.sourceId)).toEqual([]);
+    expect(left?.before?.items).toEqual(left?.items);
+    await removeSource(other.id, true);
+    expect(await listProofs(DOSSIER)).toEqual([left]);
+  });
+
   test('erases withdrawn findings in any case', async () => {
     const id = await worked();
     await appendEvent(DOSSIER, { kind: 'finding-withdrawn', target: 'f1', payload: {}, now: 6 }, 'me');
@@ -292,6 +324,18 @@ describe('slips', () => {
     expect((await listSlips(DOSSIER)).map((slip) => slip.id)).toEqual(['slip-2', 'slip-1']);
     await deleteSlip(slipOf('slip-2', 's'));
     expect((await listSlips(DOSSIER)).map((slip) => slip.id)).toEqual(['slip-1']);
+  });
+});
+
+describe('proofs', () => {
+  test('come newest first and can be deleted', async () => {
+    await storeProof(proofOf('s'));
+    await storeProof({ ...proofOf('s'), id: 'proof-2', madeAt: 2 });
+    expect((await listProofs(DOSSIER)).map((one) => one.id)).toEqual(['proof-2', 'proof-1']);
+    await deleteProof(proofOf('s'));
+    expect((await listProofs(DOSSIER)).map((one) => one.id)).toEqual(['proof-2']);
+    await deleteDossier(DOSSIER);
+    expect(await listProofs(DOSSIER)).toEqual([]);
   });
 });
 

@@ -6,6 +6,7 @@ import { pagesOf } from '../../../tests/support/pages';
 import { libraryOfTexts } from '../../../tests/support/shelf';
 import { askBuiltIn } from '../../core/answer';
 import { sha256Hex } from '../../core/hash';
+import { proof } from '../../core/proof';
 import type { Page } from '../../core/source';
 import { foldReview } from '../../core/review';
 import { openArchive, saveArchive } from './archive';
@@ -15,6 +16,7 @@ import { appendEvent, listEvents, mergeEvents, ownActor } from '../log';
 import { deleteDossier, removeEverything, removeSource } from '../removal';
 import { storePages } from '../pages';
 import type { QuestionSlip } from '../schema';
+import { listProofs, storeProof } from '../proofs';
 import { listSlips, storeSlip } from '../slips';
 import { editionId, getEdition, listShelf, shelve, updateEdition } from '../shelf';
 
@@ -103,6 +105,19 @@ describe('a dossier saved as one file', () => {
     const [slip] = (await listSlips(HERE.id)) as QuestionSlip[];
     expect(slip?.answer.calculations).toEqual(answer.calculations);
     expect(slip?.answer.lines).toEqual(answer.lines);
+  });
+
+  test('carries its proofs', async () => {
+    await worked();
+    const lease = libraryOfTexts({ 'source-1': 'The rent of the berth is 3,200 crowns a year.' });
+    const text = '“The rent of the berth is 3,400 crowns a year”. The rent is 3,200 crowns.';
+    const made = proof(text, { shelf: { sources: lease.sources(), quotes: lease.quotes } });
+    const stored = { v: 1, id: 'proof-1', dossierId: HERE.id, name: 'Memo', text, madeAt: 3, ...made, before: { madeAt: 2, ...made } } as const; // prettier-ignore
+    await storeProof(stored);
+    const archive = await saveArchive(HERE.id, 10);
+    await elsewhere();
+    await openArchive(archive, 20, 'bo');
+    expect(await listProofs(HERE.id)).toEqual([stored]);
   });
 
   test('holds no password', async () => {

@@ -21,60 +21,68 @@ const RECORD = Joi.object({
   claimedPage: words,
 }).unknown(true);
 
-/** The parts of a W3C Web Annotation that are a quote and its place. */
-const ANNOTATION = Joi.object({
-  target: Joi.object({
-    source: Joi.alternatives(Joi.string().max(2000), Joi.object({ id: Joi.string().max(2000) }).unknown(true)),
-    selector: Joi.alternatives(
-      Joi.array().items(Joi.object().unknown(true)).max(20),
-      Joi.object().unknown(true),
-    ).required(),
-  })
-    .unknown(true)
-    .required(),
+/** The parts of a W3C Web Annotation's target that are a quote and its place. */
+const TARGET = Joi.object({
+  source: Joi.alternatives(Joi.string().max(2000), Joi.object({ id: Joi.string().max(2000) }).unknown(true)),
+  'schema:name': Joi.string().max(400),
+  selector: Joi.alternatives(
+    Joi.array().items(Joi.object().unknown(true)).max(500),
+    Joi.object().unknown(true),
+  ).required(),
 }).unknown(true);
 
 interface Selector {
-  readonly type?: string;
   readonly exact?: string;
   readonly value?: string;
   readonly refinedBy?: Selector;
 }
 
-function selectors(given: Selector | readonly Selector[]): Selector[] {
-  const list = Array.isArray(given) ? (given as readonly Selector[]) : [given as Selector];
-  return list.flatMap((one) => [one, ...(one.refinedBy === undefined ? [] : selectors(one.refinedBy))]);
+interface Target {
+  readonly source?: string | { readonly id?: string };
+  readonly 'schema:name'?: string;
+  readonly selector: Selector | readonly Selector[];
 }
 
-function ofAnnotation(value: unknown): ListedQuote | null {
-  if (ANNOTATION.validate(value).error !== undefined) return null;
-  const { target } = value as {
-    target: { source?: string | { id?: string }; selector: Selector | readonly Selector[] };
-  };
+const listed = <T>(given: T | readonly T[]): readonly T[] =>
+  Array.isArray(given) ? (given as readonly T[]) : [given as T];
+
+function selectors(given: Selector | readonly Selector[]): Selector[] {
+  return listed(given).flatMap((one) => [one, ...(one.refinedBy === undefined ? [] : selectors(one.refinedBy))]);
+}
+
+/** The name of a document that an address ends with; nothing of one that is a fingerprint. */
+function nameIn(address: string): string {
+  return /^urn:sha/i.test(address)
+    ? ''
+    : decodeURIComponent(address.replace(/^urn:[^:]*:|^.*\//, '').replace(/[?#].*$/, ''));
+}
+
+function ofTarget(target: Target): ListedQuote[] {
   const all = selectors(target.selector);
   const exact = all.find((one) => typeof one.exact === 'string')?.exact;
-  if (exact === undefined) return null;
+  if (exact === undefined) return [];
   const page = all.map((one) => /page=(\d+)/.exec(one.value ?? '')?.[1]).find((one) => one !== undefined);
-  const source = typeof target.source === 'string' ? target.source : (target.source?.id ?? '');
-  return {
-    quote: exact,
-    source: decodeURIComponent(source.replace(/^urn:[^:]*:|^.*\//, '')).replace(/[?#].*$/, ''),
-    page: page ?? '',
-  };
+  const address = typeof target.source === 'string' ? target.source : (target.source?.id ?? '');
+  return [{ quote: exact, source: target['schema:name'] ?? nameIn(address), page: page ?? '' }];
 }
 
-function ofRecord(value: unknown, file: string, line: number): ListedQuote {
-  const annotation = ofAnnotation(value);
-  if (annotation !== null) return annotation;
+/** The quotes of a Web Annotation; none of what is no annotation. */
+function ofAnnotation(value: unknown): ListedQuote[] {
+  const target = (value as { target?: unknown } | null)?.target;
+  if (target === undefined) return [];
+  return listed(target).flatMap((one) => (TARGET.validate(one).error === undefined ? ofTarget(one as Target) : []));
+}
+
+function ofRecord(value: unknown, file: string, line: number): ListedQuote[] {
+  const annotated = ofAnnotation(value);
+  if (annotated.length > 0) return annotated;
   const { error } = RECORD.validate(value, { errors: { wrap: { label: '“”' } } });
   if (error !== undefined) throw new ProblemError(problem('record-invalid', { file, line, reason: error.message }));
   const record = value as Record<string, string | number | null | undefined>;
   const said = (...names: readonly string[]): string => names.map((name) => record[name]).find((one) => one != null && one !== '')?.toString() ?? ''; // prettier-ignore
-  return {
-    quote: said('quote'),
-    source: said('source', 'doc', 'document'),
-    page: said('label', 'page', 'claimedPage'),
-  };
+  return [
+    { quote: said('quote'), source: said('source', 'doc', 'document'), page: said('label', 'page', 'claimedPage') },
+  ];
 }
 
 function parsed(text: string, file: string, line: number): unknown {
@@ -95,7 +103,20 @@ export function parseQuoteList(text: string, file: string): ListedQuote[] {
       }).data
     : jsonValues(text, file);
   if (values.length > MOST) throw new ProblemError(problem('text-too-long', { file, limit: MOST, what: 'quotes' }));
-  return values.map((value, at) => ofRecord(value, file, at + (/\.csv$/i.test(file) ? 2 : 1)));
+  return values.flatMap((value, at) => ofRecord(value, file, at + (/\.csv$/i.test(file) ? 2 : 1)));
+}
+
+interface Collection {
+  readonly items?: readonly unknown[];
+  readonly '@graph'?: readonly unknown[];
+  readonly first?: { readonly items?: readonly unknown[] };
+}
+
+/** What a collection holds; a record of its own stays. */
+function unpacked(value: unknown): readonly unknown[] {
+  if (typeof value !== 'object' || value === null) return [value];
+  const { items, '@graph': graph, first } = value as Collection;
+  return items ?? graph ?? first?.items ?? [value];
 }
 
 function jsonValues(text: string, file: string): readonly unknown[] {
@@ -103,15 +124,9 @@ function jsonValues(text: string, file: string): readonly unknown[] {
   if (trimmed.startsWith('[')) return parsed(trimmed, file, 1) as unknown[];
   const lines = trimmed.split('\n');
   // One object over several lines is a collection of annotations; else each line is one.
-  if (trimmed.startsWith('{') && !lines.every((line) => line.trim() === '' || /^\{.*\}$/.test(line.trim()))) {
-    const whole = parsed(trimmed, file, 1) as {
-      items?: unknown[];
-      '@graph'?: unknown[];
-      first?: { items?: unknown[] };
-    };
-    return whole.items ?? whole['@graph'] ?? whole.first?.items ?? [whole];
-  }
-  return lines.flatMap((line, at) => (line.trim() === '' ? [] : [parsed(line, file, at + 1)]));
+  const perLine = lines.every((line) => line.trim() === '' || /^\{.*\}$/.test(line.trim()));
+  if (!perLine && trimmed.startsWith('{')) return unpacked(parsed(trimmed, file, 1));
+  return lines.flatMap((line, at) => (line.trim() === '' ? [] : unpacked(parsed(line, file, at + 1))));
 }
 
 /** A list of quotes as a text that can be proofed: each a block quote with where it is from. */

@@ -1,0 +1,42 @@
+import { describe, expect, test } from '@jest/globals';
+import { blocksOf, piecesOf } from './blocks';
+import { nextProblem } from './nextProblem';
+
+const TEXT = '# Head\n\nOne line\nand another.\n- first\n- second\n\n> quoted\n> words\n> — Lease, p. 3';
+
+describe('the blocks of a text', () => {
+  test('are its headings, paragraphs, items and quotations, in place', () => {
+    const blocks = blocksOf(TEXT);
+    expect(blocks.map(({ start, end, kind }) => [kind, TEXT.slice(start, end)])).toEqual([
+      ['heading', '# Head'],
+      ['plain', 'One line\nand another.'],
+      ['item', '- first'],
+      ['item', '- second'],
+      ['quote', '> quoted\n> words\n> — Lease, p. 3'],
+    ]);
+  });
+
+  test('are cut where items begin and end, their signs left out', () => {
+    const block = blocksOf(TEXT).at(-1);
+    if (block === undefined) throw new Error('There is no block.');
+    const start = TEXT.indexOf('quoted');
+    const end = TEXT.indexOf('words') + 5;
+    const pieces = piecesOf(TEXT, block, [{ item: { start, end } }]);
+    expect(pieces.map(({ words, shown }) => [words, shown !== null])).toEqual([
+      ['quoted words', true],
+      ['\n— Lease, p. 3', false],
+    ]);
+  });
+
+  test('leave an item to the one that it lies in', () => {
+    const block = { start: 0, end: 10, kind: 'plain' as const };
+    const pieces = piecesOf('abcdefghij', block, [{ item: { start: 1, end: 6 } }, { item: { start: 2, end: 4 } }]);
+    expect(pieces.map((one) => one.words)).toEqual(['a', 'bcdef', 'ghij']);
+  });
+});
+
+test('the next problem is behind, else from the front again', () => {
+  expect(nextProblem([true, false, true], 0)).toBe(2);
+  expect(nextProblem([true, false, true], 2)).toBe(0);
+  expect(nextProblem([false], -1)).toBe(-1);
+});
