@@ -30,7 +30,7 @@ const told = (): Promise<string> =>
 
 async function waitForTally(words: string): Promise<void> {
   await page.waitForFunction(
-    (wanted) => (document.querySelector('[data-tally]') as HTMLElement | null)?.innerText.includes(wanted),
+    (wanted) => document.querySelector<HTMLElement>('[data-tally]')?.innerText.includes(wanted),
     { timeout: 30_000 },
     words,
   );

@@ -1,25 +1,16 @@
 import 'fake-indexeddb/auto';
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import { IDBFactory } from 'fake-indexeddb';
-import { openDB } from 'idb';
 import { pagesOf } from '../../tests/support/pages';
 import type { Answer, Calculation } from '../core/answer';
 import type { Citation } from '../core/quote';
 import { firstBroken, foldReview, type LogEvent } from '../core/review';
-import { onChange, type Change } from './changes';
-import { closeDatabase, database, keeping } from './database';
+import { closeDatabase, database } from './database';
 import { appendEvent, listEvents } from './log';
 import { getPage, getIndex, pageOfLabel, pagesFrom, storePages, storeIndex } from './pages';
 import { deleteProof, listProofs, storeProof } from './proofs';
 import { deleteDossier, removeSource } from './removal';
-import {
-  DATABASE,
-  SCHEMA_VERSION,
-  type QuestionSlip,
-  type StoredPage,
-  type StoredProof,
-  type StoredSource,
-} from './schema';
+import { type QuestionSlip, type StoredPage, type StoredProof, type StoredSource } from './schema';
 import { editionId, fileOf, getEdition, listShelf, shelve, updateEdition, updateSource } from './shelf';
 import { freshDossier, getDossier, latestDossier, storeDossier } from './dossiers';
 import { deleteSlip, listSlips, storeSlip } from './slips';
@@ -336,35 +327,5 @@ describe('proofs', () => {
     expect((await listProofs(DOSSIER)).map((one) => one.id)).toEqual(['proof-2']);
     await deleteDossier(DOSSIER);
     expect(await listProofs(DOSSIER)).toEqual([]);
-  });
-});
-
-describe('the database', () => {
-  test('tells every change to those who listen, until they stop', async () => {
-    const heard: Change[] = [];
-    const stop = onChange((change) => heard.push(change));
-    await bring('Lease.pdf', 'a');
-    stop();
-    await bring('Survey.pdf', 'b');
-    expect(heard).toEqual([{ kind: 'shelf', dossierId: DOSSIER }]);
-  });
-
-  test('turns a full disk into a problem that says what could not be kept', async () => {
-    const full = (): Promise<never> => Promise.reject(Object.assign(new Error('full'), { name: 'QuotaExceededError' }));
-    await expect(keeping('Lease.pdf', full)).rejects.toThrow(/no room left to keep “Lease\.pdf”/);
-    await expect(keeping('x', () => Promise.reject(new Error('other')))).rejects.toThrow('other');
-  });
-
-  test('makes way for a newer version in another tab', async () => {
-    await database();
-    const newer = await openDB(DATABASE, SCHEMA_VERSION + 1);
-    expect(newer.version).toBe(SCHEMA_VERSION + 1);
-    newer.close();
-  });
-
-  test('says what to do when a newer version has been here', async () => {
-    await closeDatabase();
-    (await openDB(DATABASE, SCHEMA_VERSION + 1)).close();
-    await expect(database()).rejects.toThrow(/does not let the page keep data/);
   });
 });
