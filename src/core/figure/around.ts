@@ -21,6 +21,7 @@ export interface FigureSaid {
   /** Its sentence, and where that begins in the text. */
   readonly text: string;
   readonly at: number;
+  readonly language: Language;
 }
 
 const YEARS = /(?<![\d.,])(?:19|20)\d\d(?!\d|[.,]\d)/g;
@@ -140,6 +141,7 @@ function saidInSentence(sentence: string, language: Language, at: number): Figur
       period: figure.kind === 'date' ? NO_PERIOD : periodAround(sentence, from, figure, to, claimed),
       text: sentence,
       at,
+      language,
     };
   });
 }

@@ -111,19 +111,18 @@ function kindsMeet(figure: Figure, stated: StatedFigure): boolean {
 export function faultOf(
   said: FigureSaid,
   all: readonly Weighed[],
-  same: (stated: StatedFigure) => boolean,
 ): { readonly fault: Fault; readonly stated: StatedFigure | null } {
   const { figure } = said;
   const likely = all.filter((one) => one.likeness >= LEAST);
-  const meant = likely.find((one) => kindsMeet(figure, one.stated) && !same(one.stated) && periodsAgree(said.period, one.stated.period) >= 0); // prettier-ignore
-  for (const { stated } of likely.filter((one) => same(one.stated))) {
+  const meant = likely.find((one) => kindsMeet(figure, one.stated) && !one.same && periodsAgree(said.period, one.stated.period) >= 0); // prettier-ignore
+  for (const { stated } of likely.filter((one) => one.same)) {
     if (signsDiffer(said, stated)) return { fault: 'sign', stated };
     if (stated.home === meant?.stated.home)
       return { fault: periodsAgree(said.period, stated.period) < 0 ? 'period' : 'column', stated: meant.stated };
     if (periodsAgree(said.period, stated.period) < 0) return { fault: 'period', stated: meant?.stated ?? stated };
     if (meant !== undefined) return { fault: 'row', stated: meant.stated };
   }
-  const besides = all.find(({ stated }) => same(stated) && meant !== undefined && neighbours(stated, meant.stated));
+  const besides = all.find(({ stated, same }) => same && meant !== undefined && neighbours(stated, meant.stated));
   if (besides !== undefined && meant !== undefined) return { fault: 'row', stated: meant.stated };
   if (figure.kind !== 'date') {
     for (const { stated, likeness } of likely) {

@@ -36,6 +36,8 @@ const TIME_UNIT =
 const POINTS = /^(?:percentage point|basis point)$/;
 /** A scale in one letter or two behind an amount of money: "€31.2m", "$4bn", "£120k". */
 const SHORT_SCALE = /^\s?(m|mn|bn|k)\b(?![²³])/i;
+/** The same before the money's name: "31.2m crowns". */
+const SHORT_BEFORE_MONEY = /^\s?(m|mn|bn|k)\s+(crowns?|dollars?|euros?|pounds?|yen|francs?|marks?)\b/i;
 const SHORT: Readonly<Record<string, number>> = { m: 1e6, mn: 1e6, bn: 1e9, k: 1e3 };
 
 function kindOf(unit: string | null): FigureKind {
@@ -55,6 +57,9 @@ function isNoFigure(text: string, { start, end, value }: NumberMention, spelt: b
   if (/[\p{Script=Latin}][-–.]$|\d:$/u.test(before) && !/[$€£¥]/.test(text.slice(start, end))) return true;
   if (isRange(text, start) && NAMES_PLACE.test(before.replace(/\d+$/, ''))) return true;
   if (/^(?::\d|\/\d|_|\.\d|[A-Za-z]|\([a-z]\))/u.test(after) && !SHORT_SCALE.test(after)) return true;
+  // The number of a clause or heading stands before its first word.
+  if (LIST_MARK.test(before) && /^\d{1,2}(?:\.\d{1,3})?$/.test(text.slice(start, end)) && /^\s+\p{Lu}/u.test(after))
+    return true;
   if (LIST_MARK.test(before) && /^(?:[.)\]]|\.\d+)*\.?[.)\]]\s|^(?:\.\d+)+\s/.test(after)) return true;
   return (
     /(?<![\p{L}\d])(?!EUR|USD|GBP|JPY|CHF|SEK|NOK|DKK|CAD|AUD|TEUR)[A-Z][A-Z\d-]+\s$/u.test(before) &&
@@ -91,17 +96,18 @@ function measured(
 ): Omit<Figure, 'kind' | 'hedged' | 'weak'> {
   const code = CODES.exec(text.slice(Math.max(0, start - 6), start));
   const behind = unit === null ? CODE_BEHIND.exec(text.slice(end)) : null;
-  const named = unit ?? code?.[1] ?? behind?.[1] ?? null;
+  const short = SHORT_BEFORE_MONEY.exec(unit === null && scale === 1 ? text.slice(end) : '');
+  const named = unit ?? code?.[1] ?? behind?.[1] ?? short?.[2] ?? null;
   let [from, to, power] = [code === null ? start : start - code[0].length, end + (behind?.[0].length ?? 0), scale];
   let worth = new Big(value);
   if (isRange(text, start)) [from, worth] = [start + 1, worth.abs()];
   if (/^[(](?![^()]*[)]$)/.test(text.slice(from, to))) from += 1;
   if (behind !== null && /^T/.test(behind[1] as string)) [power, worth] = [1000, worth.times(1000)];
-  const short = named === null ? null : SHORT_SCALE.exec(text.slice(end));
-  if (short !== null && scale === 1 && kindOf(plainUnit(named as string)) === 'amount') {
-    power = SHORT[(short[1] as string).toLowerCase()] as number;
+  const scaled = short ?? (named === null ? null : SHORT_SCALE.exec(text.slice(end)));
+  if (scaled !== null && scale === 1 && kindOf(plainUnit(named as string)) === 'amount') {
+    power = SHORT[(scaled[1] as string).toLowerCase()] as number;
     worth = worth.times(power);
-    to = end + short[0].length;
+    to = end + scaled[0].length;
   }
   return { text: text.slice(from, to), value: worth.div(power).toFixed(), unit: named === null ? null : plainUnit(named), scale: power, start: from, end: to }; // prettier-ignore
 }
@@ -136,12 +142,19 @@ export function figuresIn(text: string, language: Language): Figure[] {
   );
 }
 
-/** The unit and scale of two numbers that only the second says: "from 28,910 to 28,680 thousand crowns", "2 or 3 per cent". */
+/**
+ * The unit and scale of a number that only its neighbour says: the second of two ("from 28,910 to 28,680 thousand crowns"), or what stands before brackets that part it
+ * ("10,400 thousand crowns (1,600 now and 8,800 later)").
+ */
 function shared(text: string, figures: readonly Figure[]): Figure[] {
   return figures.map((figure, at) => {
     const next = figures[at + 1];
     const joined =
       next !== undefined && /^\s*(?:to|and|or|bis|und|oder|[-–—])\s*$/.test(text.slice(figure.end, next.start));
+    const whole = figures.findLast((one) => one.end < figure.start && one.scale > 1);
+    const parted = whole !== undefined && /^[^()]*\([^()]*$/.test(text.slice(whole.end, figure.start)) && /^\d{1,3}(?:,\d{3})*$/.test(figure.text); // prettier-ignore
+    if (parted && figure.kind === 'number' && figure.scale === 1 && figure.text.length > 2)
+      return { ...figure, unit: whole.unit, scale: whole.scale, kind: whole.kind, weak: false };
     if (!joined || figure.kind !== 'number' || figure.scale !== 1 || next.kind === 'date' || next.unit === null) return figure; // prettier-ignore
     return { ...figure, unit: next.unit, scale: next.scale, kind: next.kind, weak: false };
   });

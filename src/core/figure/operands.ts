@@ -1,6 +1,7 @@
 import type { FigureSaid, PeriodSaid } from './around';
 import { periodsAgree } from './likeness';
 import { worth } from './quantity';
+import { ratioNamed } from './ratios';
 import type { StatedFigure } from './stated';
 import { operationsSaid, work, type Operation, type Worked } from './work';
 
@@ -10,6 +11,8 @@ export interface Weighed {
   readonly likeness: number;
   /** The cell of a row whose whole label is said. */
   readonly named: boolean;
+  /** It states the figure's own value, its sign aside. */
+  readonly same: boolean;
 }
 
 /** How far below the likeliest a row may be and still be what a calculation is of. */
@@ -46,6 +49,25 @@ function pairsOfHome(figures: readonly StatedFigure[], said: FigureSaid): [State
   return pairs;
 }
 
+const alike = (one: ReadonlySet<string>, two: ReadonlySet<string>): boolean =>
+  one.size === two.size && [...one].every((term) => two.has(term));
+
+/** The two sides of a ratio that goes by a name, in one period of one document. */
+function* sidesOfRatio(said: FigureSaid, weighed: readonly Weighed[]): Generator<[StatedFigure, StatedFigure]> {
+  const ratio = ratioNamed(said.text, said.language);
+  if (ratio === null) return;
+  const cells = weighed.map((one) => one.stated).filter(({ cell, period }) => cell !== null && periodsAgree(said.period, period) >= 0); // prettier-ignore
+  const of = (labels: readonly ReadonlySet<string>[]): StatedFigure[] =>
+    labels.flatMap((label) => cells.filter((one) => alike(one.label, label)));
+  for (const part of of(ratio.part))
+    for (const whole of of(ratio.whole))
+      if (part.sourceId === whole.sourceId && sameYears(part, whole)) yield [part, whole];
+}
+
+function sameYears(one: StatedFigure, two: StatedFigure): boolean {
+  return [...one.period.years].join() === [...two.period.years].join() && one.period.span === two.period.span;
+}
+
 interface Try {
   readonly operation: Operation;
   readonly operands: readonly StatedFigure[];
@@ -57,8 +79,12 @@ function* tries(said: FigureSaid, own: readonly StatedFigure[], weighed: readonl
   const operations = operationsSaid(said);
   const best = weighed[0]?.likeness ?? 0;
   const likely = weighed.filter((one) => one.likeness >= best - CLOSE).map((one) => one.stated);
-  const called = weighed.filter((one) => one.named && one.likeness >= best - CLOSE).map((one) => one.stated);
+  const named = weighed.filter((one) => one.named);
+  const called = named.filter((one) => one.likeness >= (named[0]?.likeness ?? 0) - CLOSE).map((one) => one.stated);
   const homes = [...new Set((called.length > 0 ? called : likely).map((one) => one.home))].slice(0, ROWS);
+  for (const operands of sidesOfRatio(said, weighed)) {
+    yield { operation: said.figure.kind === 'percentage' ? 'share' : 'ratio', operands, meant: true };
+  }
   for (const operation of operations) {
     if (operation === 'sum' || operation === 'average') {
       if (own.length >= 2) yield { operation, operands: own, meant: true };
@@ -71,9 +97,9 @@ function* tries(said: FigureSaid, own: readonly StatedFigure[], weighed: readonl
         const cells = likely.filter((one) => one.home === home);
         if (cells.length >= 2) yield { operation, operands: cells, meant: false };
       }
-      const named = variantsOfEach(weighed, said);
-      if (named.length >= 2) yield { operation, operands: named.flatMap(([first]) => first ?? []), meant: true };
-      for (const operands of pairsOf(named)) yield { operation, operands, meant: false };
+      const labels = variantsOfEach(weighed, said);
+      if (labels.length >= 2) yield { operation, operands: labels.flatMap(([first]) => first ?? []), meant: true };
+      for (const operands of pairsOf(labels)) yield { operation, operands, meant: false };
       const ofPeriod = likely.filter((one) => periodsAgree(said.period, one.period) >= 0 && one.cell !== null);
       for (const [at, one] of ofPeriod.entries())
         for (const two of ofPeriod.slice(at + 1)) yield { operation, operands: [one, two], meant: false };
@@ -83,7 +109,10 @@ function* tries(said: FigureSaid, own: readonly StatedFigure[], weighed: readonl
       for (const two of own.slice(at + 1)) {
         const [from, to] = earlier(two.period, one.period) ? [two, one] : [one, two];
         yield { operation, operands: [from, to], meant: own.length === 2 };
-        if (operation === 'share' || operation === 'ratio') yield { operation, operands: [to, from], meant: false };
+        // Where the periods do not tell which came first, the other order is as good.
+        const dated = one.period.years.size > 0 && two.period.years.size > 0;
+        if (!dated || operation === 'share' || operation === 'ratio')
+          yield { operation, operands: [to, from], meant: false };
       }
     }
     if (operation === 'change' || operation === 'difference') {
@@ -92,14 +121,14 @@ function* tries(said: FigureSaid, own: readonly StatedFigure[], weighed: readonl
           weighed.map((one) => one.stated).filter((one) => one.home === home),
           said,
         )) {
-          yield { operation, operands, meant: at === 0 && own.length === 0 };
+          yield { operation, operands, meant: at === 0 && own.length === 0 && operands[0]?.cell !== null };
         }
       }
     }
     if (operation === 'share' || operation === 'ratio' || operation === 'difference') {
-      const named = variantsOfEach(weighed, said);
-      for (const [one, two] of pairsOf(named)) {
-        const meant = operation !== 'difference' && named.length === 2;
+      const labels = variantsOfEach(weighed, said);
+      for (const [one, two] of pairsOf(labels)) {
+        const meant = operation !== 'difference' && labels.length === 2;
         yield { operation, operands: [one, two], meant };
         yield { operation, operands: [two, one], meant: false };
       }

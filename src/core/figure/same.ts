@@ -67,12 +67,20 @@ export function converted(stated: Quantity, unit: string | null): Quantity | nul
   return null;
 }
 
+/** Told first, in plain arithmetic: two sizes that no rounding joins. A last digit is worth no more than the scale, or, hedged, than the figure. */
+function farApart(figure: Figure, stated: Quantity): boolean {
+  const [one, two] = [figure, stated].map(({ value, scale }) => Math.abs(Number(value)) * scale) as [number, number];
+  const reach = figure.hedged ? Math.max(one, stated.scale) : Math.max(figure.scale, stated.scale);
+  return Math.abs(one - two) > 0.51 * reach + 1e-6 * one;
+}
+
 /** Whether a figure is what is stated, rounding respected; signs aside with `unsigned`. */
 export function sameFigure(figure: Figure, stated: Quantity, unsigned = false): boolean {
   if (!unitsMeet(figure.unit, stated.unit)) {
     const other = converted(stated, figure.unit);
     return other !== null && sameFigure(figure, other, unsigned);
   }
+  if (farApart(figure, stated)) return false;
   const size = (quantity: Quantity): Quantity =>
     unsigned ? { ...quantity, value: new Big(quantity.value).abs().toFixed() } : quantity;
   if (figure.hedged && roundsTo({ ...figure, ...size(figure) }, worth(size(stated)))) return true;

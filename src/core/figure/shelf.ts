@@ -1,27 +1,29 @@
-import Big from 'big.js';
 import {
   equivalentsOf,
   inverseFrequency,
   isStopword,
-  searchPassages,
+  lookUpPassages,
   sectionOf,
   termNumber,
   termsOf,
   type QueryTerm,
   type Segment,
 } from '../search';
+import type { Language } from '../text';
 import { lineAt, type Span, type Table } from '../source';
 import { labelTerms, subjectOf } from './around';
 import type { Place } from '../quote';
 import { figuresIn, type Figure } from './figures';
 import { NAMED, shareIn, type WordSense } from './likeness';
 import { worth } from './quantity';
+import { labelsOfRatios } from './ratios';
 import { figuresAt, figuresOfPassage, figuresOfRow, type FiguredSource, type StatedFigure } from './stated';
 import { rowsTouched, type RowOfTable } from './tableRows';
 
 /** Passages that are looked through for what a sentence says, by its words and by each of its figures. */
 const SEARCHED = 10;
-const BY_VALUE = 12;
+const BY_VALUE = 40;
+const BY_SOURCE = 8;
 /** Tables whose every row is looked at, when the search came upon one of theirs. */
 const TABLES = 4;
 /** Added to every frequency, so that in a document of a page or two no word weighs nothing. */
@@ -80,13 +82,15 @@ function passagesByPage(segment: Segment): ReadonlyMap<number, readonly number[]
 /** The figures that documents state, asked for by place and by what is said of them. Immutable: documents that grow want a new one. */
 export class FigureShelf {
   readonly sense: WordSense;
+  private readonly language: Language;
   private readonly byId: ReadonlyMap<string, FiguredSource>;
 
   constructor(private readonly sources: readonly FiguredSource[]) {
     this.byId = new Map(sources.map((source) => [source.id, source]));
     const weights = new Map<string, number>();
     const others = new Map<string, readonly string[]>();
-    const language = sources[0]?.segment.language ?? 'und';
+    this.language = sources[0]?.segment.language ?? 'und';
+    const { language } = this;
     this.sense = {
       weight: (term) => {
         const known = weights.get(term) ?? SMOOTHING + inverseFrequency(sources, term);
@@ -144,20 +148,27 @@ export class FigureShelf {
         for (const row of table.rows) for (const one of figuresOfRow(source, { table, row })) found.add(one);
       }
     };
-    for (const { source, passage } of searchPassages(this.sources, this.query(text, lead), SEARCHED))
+    for (const { source, passage } of lookUpPassages(this.sources, this.query(text, lead), SEARCHED))
       take(source as FiguredSource, passage, true);
-    for (const source of this.sources) {
-      const { language } = source.segment;
-      const terms = new Set(figuresIn(text, language).flatMap(termsOfValue));
-      for (const term of terms) for (const passage of passagesWith(source.segment, term)) take(source, passage, false);
+    for (const figure of figuresIn(text, this.language)) {
+      let left = BY_VALUE;
+      for (const term of termsOfValue(figure)) {
+        for (const source of this.sources) {
+          if (left <= 0) break;
+          const passages = passagesWith(source.segment, term, Math.min(left, BY_SOURCE));
+          left -= passages.length;
+          for (const passage of passages) take(source, passage, false);
+        }
+      }
     }
     for (const stated of this.named(text)) found.add(stated);
+    for (const label of labelsOfRatios(text)) for (const stated of this.named(label)) found.add(stated);
     return [...found];
   }
 
   /** Cells of every row whose whole label a text names, the longest labels first. */
   private named(text: string): StatedFigure[] {
-    const language = this.sources[0]?.segment.language ?? 'und';
+    const { language } = this;
     const terms = subjectOf(text, language);
     const wide = new Set([...terms, ...[...terms].flatMap((term) => this.sense.equivalents(term))]);
     const found: { row: RowOfTable; source: FiguredSource; size: number }[] = [];
@@ -169,7 +180,7 @@ export class FigureShelf {
   }
 
   private query(text: string, lead: string): QueryTerm[] {
-    const language = this.sources[0]?.segment.language ?? 'und';
+    const { language } = this;
     const weights = new Map<string, number>();
     const put = (from: string, weight: number): void => {
       for (const { term, word } of termsOf(from, language))
@@ -187,19 +198,21 @@ function sectionAt(source: FiguredSource, [first]: readonly Span[]): string {
   return line === null ? '' : sectionOf(source, line.section);
 }
 
-/** The terms that a figure's value is found under, however it is scaled where it stands. */
+/** The terms that a figure's value is found under, however it is scaled where it stands: as it is said first. */
 function termsOfValue(figure: Figure): string[] {
   if (figure.kind === 'date') return [`@${figure.value}`];
   const value = worth(figure).abs();
-  return SCALES.flatMap((scale) => {
-    const scaled = new Big(value).div(scale).toFixed();
-    return [`#${scaled}`, `#-${scaled}`];
-  }).filter((term) => term.length > 2);
+  const scaled = [figure.scale, ...SCALES.filter((scale) => scale !== figure.scale)].map((scale) =>
+    value.div(scale).toFixed(),
+  );
+  // What a scale makes a long fraction of stands nowhere.
+  const plain = scaled.filter((one) => one.length > 1 && !/^0\.0|\.\d{4}/.test(one));
+  return plain.flatMap((one) => [`#${one}`, `#-${one}`]);
 }
 
-function passagesWith(segment: Segment, term: string): number[] {
+function passagesWith(segment: Segment, term: string, most: number): number[] {
   const number = termNumber(segment, term);
   if (number < 0) return [];
   const [from, to] = [segment.postingStarts[number] as number, segment.postingStarts[number + 1] as number];
-  return [...segment.postingPassages.subarray(from, Math.min(to, from + BY_VALUE))];
+  return [...segment.postingPassages.subarray(from, Math.min(to, from + most))];
 }

@@ -4,6 +4,7 @@ import type { Figure } from './figures';
 import { faultOf, neighbours, signsDiffer, type Fault } from './faults';
 import { NAMED, likeness, nearLikeness, periodsAgree, shareIn, type WordSense } from './likeness';
 import { workedOut, type Weighed } from './operands';
+import { ratioNamed } from './ratios';
 import { sameFigure, unitsMeet } from './same';
 import type { StatedFigure } from './stated';
 import { operationsSaid, type Worked } from './work';
@@ -44,13 +45,19 @@ const PERIOD_BONUS = 0.12;
 /** Words of a sentence that says little of what it speaks of. */
 const FEW_WORDS = 2;
 
+/** Stated figures that may be meant, likeliest first: those that share a word of their label with what is said, or state the same. */
 function weigh(said: FigureSaid, figures: readonly StatedFigure[], sense: WordSense): Weighed[] {
+  const spoken = new Set([...said.sentence].flatMap((term) => [term, ...sense.equivalents(term)]));
+  const ratio = ratioNamed(said.text, said.language);
+  for (const label of [...(ratio?.part ?? []), ...(ratio?.whole ?? [])]) for (const term of label) spoken.add(term);
   return figures
-    .map((stated) => ({
-      stated,
-      named: stated.cell !== null && shareIn(stated.label, said.sentence, sense) >= NAMED,
-      likeness: likeness(said, stated, sense) + PERIOD_BONUS * Math.max(-1, periodsAgree(said.period, stated.period)),
-    }))
+    .flatMap((stated): Weighed[] => {
+      const same = isSame(said, stated);
+      if (!same && ![...stated.label].some((term) => spoken.has(term))) return [];
+      const own = likeness(said, stated, sense) + PERIOD_BONUS * periodsAgree(said.period, stated.period);
+      const named = stated.cell !== null && shareIn(stated.label, said.sentence, sense) >= NAMED;
+      return [{ stated, likeness: own, named, same }];
+    })
     .sort((a, b) => b.likeness - a.likeness);
 }
 
@@ -79,12 +86,12 @@ function datesMeet(one: string, two: string): boolean {
 
 function traceOne(said: FigureSaid, own: readonly StatedFigure[], options: TraceOptions): TracedFigure | null {
   const { sense } = options;
-  const support = weigh(said, options.support, sense);
+  const supports = new Set(options.support);
   const all = weigh(said, [...new Set([...options.support, ...options.rivals])], sense);
   const { figure } = said;
   if (all.some(({ stated }) => isOfLabel(figure, stated))) return null;
   const of = (verdict: TracedFigure['verdict'], stated: StatedFigure | null, fault: Fault | null = null, worked: Worked | null = null): TracedFigure => ({ figure, verdict, fault, stated, worked }); // prettier-ignore
-  const same = support.filter((one) => isSame(said, one.stated));
+  const same = all.filter((one) => one.same && supports.has(one.stated));
   const good = same.find((one) => stands(said, one, all, sense));
   const worked = workedOut(said, own, all);
   // A result that its own sentence gives the operands of is held to them, whatever else in the documents is of its size.
@@ -99,7 +106,7 @@ function traceOne(said: FigureSaid, own: readonly StatedFigure[], options: Trace
     const fault = worked.verdict === 'wrong' ? 'arithmetic' : worked.verdict;
     return figure.weak ? null : of('unsupported', worked.operands[0] ?? null, fault, worked);
   }
-  const fault = faultOf(said, all, (stated) => isSame(said, stated));
+  const fault = faultOf(said, all);
   if (figure.weak && (fault.stated === null || (all[0]?.likeness ?? 0) < PLAIN)) return null;
   return of('unsupported', fault.stated, fault.fault);
 }
@@ -113,7 +120,7 @@ function stands(
 ): boolean {
   if (own < LEAST || signsDiffer(said, stated)) return false;
   const differs = periodsAgree(said.period, stated.period) < 0;
-  const rivals = all.filter((one) => !isSame(said, one.stated) && one.stated.kind === stated.kind);
+  const rivals = all.filter((one) => !one.same && one.stated.kind === stated.kind);
   if (differs) {
     const other = rivals.find(
       (one) => one.stated.home === stated.home && periodsAgree(said.period, one.stated.period) > 0,
@@ -129,6 +136,8 @@ function stands(
   if (stated.cell !== null && near.some((one) => one.likeness > own + NEIGHBOUR_MARGIN)) return false;
   const worded = nearLikeness(said, stated, sense);
   if (stated.cell === null && near.some((one) => nearLikeness(said, one.stated, sense) > worded + WORDED_MARGIN)) return false; // prettier-ignore
+  // The same day is seldom named by chance.
+  if (said.figure.kind === 'date' && /\d-\d\d-\d\d$/.test(said.figure.value)) return true;
   return own >= PLAIN || rivals.every((one) => one.likeness <= own + FAR_MARGIN);
 }
 

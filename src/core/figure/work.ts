@@ -21,9 +21,9 @@ export interface Worked {
 }
 
 const UP =
-  /\b(?:ris\w*|rose|grow\w*|grew|increas\w*|higher|more|greater|larger|up|gain\w*|improv\w*|climb\w*|jump\w*|exceed\w*|add(?:ed|s|ition)|gestiegen|mehr|höher)\b/i;
+  /\b(?:ris\w*|rose|grow\w*|grew|increas\w*|higher|more|greater|larger|up|gain\w*|improv\w*|climb\w*|jump\w*|exceed\w*|add(?:ed|s|ition)|above (?:the|that|last|(?:19|20)\d\d)|gestiegen|mehr|höher)\b/i;
 const DOWN =
-  /\b(?:f[ae]ll\w*|drop\w*|decreas\w*|declin\w*|lower|less|fewer|smaller|down|shr[aiu]nk\w*|reduc\w*|cut|lost|worsen\w*|short(?:fall|er)?|gesunken|weniger|niedriger)\b/i;
+  /\b(?:f[ae]ll\w*|drop\w*|decreas\w*|declin\w*|lower|less|fewer|smaller|down|shr[aiu]nk\w*|reduc\w*|cut|lost|worsen\w*|short(?:fall|er)?|below (?:the|that|last|(?:19|20)\d\d)|gesunken|weniger|niedriger)\b/i;
 const MOVES = /\b(?:chang\w*|differen\w*|variance|movement|swing|compared|versus|gap|margin between|veränder\w*)\b/i;
 const SHARES =
   /\b(?:share|proportion|portion|part|of (?:the )?(?:total|all|overall)|of (?:its|their|the) |accounts? for|accounted for|represent\w*|made up|makes up|contribut\w*|equivalent to|equal to|anteil|margin|ratio|rate)\b/i;
@@ -49,8 +49,15 @@ export function operationsSaid(said: FigureSaid): Operation[] {
   if (moves && kind !== 'percentage') found.push('difference');
   if (SHARES.test(text) && kind === 'percentage') found.push('share');
   if (RATIOS.test(text) && kind === 'number') found.push('ratio');
-  if (SUMS.test(text) && kind !== 'percentage') found.push('sum');
-  if (AVERAGES.test(text)) found.push('average');
+  // What is summed is said next to the sum.
+  const near =
+    text
+      .slice(Math.max(0, figure.start - said.at - 90), figure.start - said.at)
+      .split(/\d/)
+      .at(-1) ?? '';
+  const behind = text.slice(figure.end - said.at, figure.end - said.at + 30).split(/[\d(]/)[0] ?? '';
+  if (SUMS.test(`${near} ${behind}`) && kind !== 'percentage') found.push('sum');
+  if (AVERAGES.test(`${near} ${behind}`)) found.push('average');
   if (BETWEEN.test(text) && kind === 'duration') found.push('time-between');
   return found;
 }
@@ -167,7 +174,8 @@ function workSum(
 ): Worked | null {
   const [first] = operands;
   if (first === undefined || operands.length < 2) return null;
-  if (operands.some(({ quantity }) => !unitsMeet(quantity.unit, first.quantity.unit))) return null;
+  if (operands.some(({ quantity }) => worth(quantity).eq(0) || !unitsMeet(quantity.unit, first.quantity.unit)))
+    return null;
   if (!unitsMeet(figure.unit, first.quantity.unit)) return null;
   const allNegative = operands.every(({ quantity }) => worth(quantity).lt(0));
   const worths = operands.map(({ quantity }) => (allNegative ? worth(quantity).abs() : worth(quantity)));

@@ -40,6 +40,10 @@ function stretches(text: string): Stretch[] {
   return found;
 }
 
+/** A line of a letter's head: to whom, from whom, when, on what. It says nothing that could be traced. */
+const HEADER =
+  /^[*_]{0,2}(?:to|from|cc|date|subject|re|author|prepared (?:by|for|on)|version|an|von|datum|betreff)[*_]{0,2}\s*:[^\n]*$/gim;
+
 /** A text with some of its stretches as spaces, so that offsets stay. */
 function blanked(text: string, ranges: readonly { readonly start: number; readonly end: number }[]): string {
   let out = text;
@@ -118,7 +122,8 @@ class Tracer {
     this.figures = new FigureShelf(sources);
     const own = detectLanguage(text);
     this.language = own === 'und' ? (sources[0]?.segment.language ?? 'en') : own;
-    this.plain = blanked(text, references);
+    const headers = [...text.matchAll(HEADER)].map((match) => ({ start: match.index, end: match.index + match[0].length })); // prettier-ignore
+    this.plain = blanked(text, [...references, ...headers]);
   }
 
   trace({ start, end, paragraph }: Stretch): ProofFigure[] {

@@ -6,6 +6,7 @@ export {
   documentFrequency,
   equivalentsAmong,
   inverseFrequency,
+  lookUpPassages,
   searchPassages,
   type Hit,
   type QueryTerm,

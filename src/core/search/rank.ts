@@ -204,18 +204,12 @@ function withQuota(looked: readonly Looked[], count: number): Hit[] {
   return [...first, ...twins.slice(0, MOST_TWINS)];
 }
 
-/** The `count` best passages of all sources, best first, none that holds no term; behind them a few that say the same as one of them. Deterministic. */
-export function searchPassages(
-  sources: readonly ShelfSource[],
-  query: readonly QueryTerm[],
-  count: number,
-  holds: Holds = () => false,
-): Hit[] {
+/** Every passage that may still be among the `most` best by its words, best first. */
+function hitsOf(sources: readonly ShelfSource[], terms: readonly WeighedTerm[], most: number): Hit[] {
   const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
   if (total === 0) return [];
   let words = 0;
   for (const { segment } of sources) for (const count of segment.passageWords) words += count;
-  const terms = weighTerms(sources, query);
   let hits: Hit[] = [];
   let floor = 0;
   for (const source of sources) {
@@ -225,11 +219,27 @@ export function searchPassages(
       if (score > floor) hits.push({ source, passage, score });
     }
     // Only what can still be among the best is kept, however many the documents.
-    if (hits.length <= LOOKED_AT) continue;
-    hits = best(hits, LOOKED_AT);
+    if (hits.length <= most) continue;
+    hits = best(hits, most);
     floor = (hits.at(-1) as Hit).score;
   }
-  const near = best(hits, LOOKED_AT).map((hit): Looked => {
+  return best(hits, most);
+}
+
+/** The `count` best passages by their words alone, best first: for looking something up, at a fraction of the cost of a search. */
+export function lookUpPassages(sources: readonly ShelfSource[], query: readonly QueryTerm[], count: number): Hit[] {
+  return hitsOf(sources, weighTerms(sources, query), count);
+}
+
+/** The `count` best passages of all sources, best first, none that holds no term; behind them a few that say the same as one of them. Deterministic. */
+export function searchPassages(
+  sources: readonly ShelfSource[],
+  query: readonly QueryTerm[],
+  count: number,
+  holds: Holds = () => false,
+): Hit[] {
+  const terms = weighTerms(sources, query);
+  const near = hitsOf(sources, terms, LOOKED_AT).map((hit): Looked => {
     const looked = lookAt(hit);
     const drafted = isDraft(hit.source.name) ? DRAFT_SHARE : 1;
     const holding = holds(looked.text, hit.source.segment.language) ? HOLDING_SHARE : 1;
