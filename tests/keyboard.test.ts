@@ -100,7 +100,7 @@ describe('by keyboard alone', () => {
 
   test('the keys are listed', async () => {
     await page.keyboard.press('?');
-    expect(await page.$eval('[role=dialog]', (dialog) => dialog.textContent)).toMatch(/keep the chosen claim/);
+    expect(await page.$eval('[role=dialog]', (dialog) => dialog.textContent)).toMatch(/keep what is chosen/);
     await page.keyboard.press('Escape');
     await page.waitForFunction(() => document.querySelector('[role=dialog]') === null);
   });

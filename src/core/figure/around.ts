@@ -1,5 +1,5 @@
 import { splitSentences, type Language } from '../text';
-import { termSet } from '../search';
+import { termsOf } from '../search';
 import { figuresIn, type Figure } from './figures';
 import { spanNamed, type PeriodSpan } from './period';
 
@@ -67,7 +67,7 @@ export function labelTerms(label: string, language: Language): Set<string> {
 
 /** The words of a text that say what is spoken of: its search terms without values. */
 export function subjectOf(text: string, language: Language): Set<string> {
-  return new Set([...termSet(text, language)].filter((term) => !/^[#@]|\d/.test(term)));
+  return new Set(termsOf(text, language).flatMap(({ term }) => (/\d/.test(term) ? [] : [term])));
 }
 
 function lastBreak(text: string): number {

@@ -2,7 +2,7 @@ import { fold, isIdeographic, tokenize } from '../text';
 import { HeldSource, type PackedStreams } from './heldSource';
 import { findIn, type FindWay } from './find';
 import type { PageText } from '../source';
-import { alignAt, findSeeds, quoteWords, type Nearest, type QuoteWords } from './nearest';
+import { alignAt, findSeeds, quoteWords, tellNearest, type Nearest, type QuoteWords, type Told } from './nearest';
 import { splitParts, trimQuote } from './parts';
 import { insertedOutside, placeId, placesOf, placesOfParts, textAt, type FoundPlace } from './places';
 import type { Difference, Place, QuoteCheck, QuoteRequest } from './types';
@@ -211,14 +211,15 @@ export class QuoteIndex {
   }
 
   private told(chosen: Candidate, request: QuoteRequest, quote: string): QuoteCheck {
-    const place = { sourceId: chosen.source.id, spans: chosen.near.spans };
+    const nearest = tell(chosen);
+    const place = { sourceId: chosen.source.id, spans: nearest.spans };
     const where = this.placeOf(place, request);
     // Words in brackets that were passed over, and that no honest reading of the quote was found for, are added ones.
     const added = quote.match(INSERTED)?.filter((one) => /[\p{L}\p{N}]/u.test(one)) ?? [];
     const differences: readonly Difference[] =
-      chosen.near.differences.length === 0 && added.length > 0
+      nearest.differences.length === 0 && added.length > 0
         ? [{ kind: 'added', expected: '', found: added.join(' '), grave: false }]
-        : chosen.near.differences;
+        : nearest.differences;
     const differs = differences.length > 0;
     return {
       ...ABSENT,
@@ -243,8 +244,8 @@ export class QuoteIndex {
       if (seed.score < STRONG_ENOUGH * strongest) break;
       const near = alignAt(source.words, words, seed);
       if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) continue;
-      if (page !== null && !near.spans.some((span) => span.page === page)) continue;
-      best = better(best, { source, near });
+      if (page !== null && !touches(source, near, page)) continue;
+      best = better(best, { source, words, near });
     }
     return best;
   }
@@ -255,8 +256,8 @@ export class QuoteIndex {
     if (source === null || request.page == null) return null;
     const candidate = this.nearest([source], quoteWords(quote, this.vocabularyOf([source])), request.page);
     if (candidate === null) return null;
-    const at = { sourceId: source.id, spans: candidate.near.spans };
-    return { at, matched: textAt(source, at.spans), differences: candidate.near.differences };
+    const { spans, differences } = tell(candidate);
+    return { at: { sourceId: source.id, spans }, matched: textAt(source, spans), differences };
   }
 
   private placeOf(place: Place, request: QuoteRequest): QuoteCheck['place'] {
@@ -278,7 +279,18 @@ export class QuoteIndex {
 
 interface Candidate {
   readonly source: HeldSource;
+  readonly words: QuoteWords;
   readonly near: Nearest;
+}
+
+/** True when a place has words on a page. */
+function touches({ words }: HeldSource, { from, to }: Nearest, page: number): boolean {
+  const range = words.rangeOfPage(page);
+  return from < range.to && range.from < to;
+}
+
+function tell({ source, words, near }: Candidate): Told {
+  return tellNearest(source.words, words, near);
 }
 
 function better(one: Candidate | null, two: Candidate | null): Candidate | null {

@@ -7,12 +7,21 @@ import { opensSentence, type Vocabulary, type WordStream } from './words';
 
 /** The nearest place of a quote in one document. */
 export interface Nearest {
-  readonly spans: readonly Span[];
-  readonly differences: readonly Difference[];
+  /** Its words in the document's stream, `[from, to)`. */
+  readonly from: number;
+  readonly to: number;
+  /** How the quote's words pair with them, counted from the first. */
+  readonly steps: readonly Step[];
   /** Weighted share of the quote's words that stand there in order, 0 to 1: rare words count more than common ones. */
   readonly likeness: number;
   /** Cost of the alignment in words, per word of the quote. */
   readonly distance: number;
+}
+
+/** A nearest place as it is told. */
+export interface Told {
+  readonly spans: readonly Span[];
+  readonly differences: readonly Difference[];
 }
 
 export interface QuoteWords {
@@ -97,21 +106,27 @@ export function alignAt(stream: WordStream, quote: QuoteWords, seed: Seed): Near
   const slack = Math.min(120, 14 + Math.ceil(length * 0.6));
   const from = Math.max(0, seed.at - slack);
   const to = Math.min(stream.length, seed.at + BUCKET * 2 + length + slack);
-  const window: ComparedWord[] = [];
-  for (let position = from; position < to; position += 1) window.push(stream.compared(position));
   const same = (q: number, p: number): boolean => quote.ids[q] === stream.id(from + p);
   const near = (q: number, p: number): boolean =>
-    nearWords((quote.words[q] as ComparedWord).word, (window[p] as ComparedWord).word);
+    nearWords((quote.words[q] as ComparedWord).word, stream.word(from + p));
   const { steps, cost } = alignWords(length, to - from, same, near);
   const paired = steps.filter((step) => step.quote >= 0 && step.page >= 0);
   const [first, last] = [paired[0], paired.at(-1)];
   if (first === undefined || last === undefined) return null;
   return {
-    spans: stream.spans(from + first.page, from + last.page + 1),
-    differences: describeDifferences(trimSteps(steps), quote.words, window),
+    from: from + first.page,
+    to: from + last.page + 1,
+    steps: trimSteps(steps).map((step) => (step.page < 0 ? step : { ...step, page: step.page - first.page })),
     likeness: likeness(stream, quote, steps, same, near),
     distance: cost / length,
   };
+}
+
+/** Where a nearest place stands, and what differs there: its words are only read off their pages for a place that is told. */
+export function tellNearest(stream: WordStream, quote: QuoteWords, { from, to, steps }: Nearest): Told {
+  const words: ComparedWord[] = [];
+  for (let position = from; position < to; position += 1) words.push(stream.compared(position));
+  return { spans: stream.spans(from, to), differences: describeDifferences(steps, quote.words, words) };
 }
 
 /** Page words before the first and behind the last pair belong to no difference. */

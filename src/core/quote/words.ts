@@ -134,6 +134,10 @@ export class WordStream {
     return position < this.count ? (this.ids[position] ?? -1) : -1;
   }
 
+  word(position: number): string {
+    return this.vocabulary.word(this.id(position));
+  }
+
   /** Positions of a word, in order. */
   positionsOf(id: number): Uint32Array {
     this.postings ??= this.post();
