@@ -13,7 +13,8 @@ interface Shape {
   readonly pages: number;
 }
 
-function made({ documents, pages }: Shape): Library {
+/** A library of so many documents of so many pages each, of sentences that differ. */
+export function made({ documents, pages }: Shape): Library {
   const library = new Library();
   for (let at = 0; at < documents; at += 1) {
     const reading = readText(longText(pages, 100 + at), `${at}`);

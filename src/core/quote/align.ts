@@ -19,6 +19,9 @@ const NEAR_WORD = 0.45;
 export function nearWords(one: string, two: string): boolean {
   const longer = Math.max(one.length, two.length);
   if (longer < 4 || Math.abs(one.length - two.length) > 2) return false;
+  // Alike at neither end, nothing is left to share.
+  if (one.charCodeAt(0) !== two.charCodeAt(0) && one.charCodeAt(one.length - 1) !== two.charCodeAt(two.length - 1))
+    return false;
   let shared = 0;
   while (shared < one.length && shared < two.length && one[shared] === two[shared]) shared += 1;
   let tail = 0;

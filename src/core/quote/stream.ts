@@ -1,4 +1,5 @@
 import { Recent } from '../recent';
+import { GramFilter } from './grams';
 import { piecesOf, startAt } from './pieces';
 import { fold, isDigit, isIdeographic, isSpace, isWordChar } from '../text';
 import { isFlow, type Line, type PageText, type Span } from '../source';
@@ -23,6 +24,7 @@ export class KeyStream {
   private text = '';
   private readonly starts: number[] = [];
   private readonly numbers: number[] = [];
+  private readonly grams = new GramFilter();
   private readonly folded = new Recent<number, FoldedPage>(FOLDED_PAGES);
 
   constructor(private readonly kind: StreamKind) {}
@@ -48,6 +50,7 @@ export class KeyStream {
 
   /** Positions of `key`, at most `limit`, from `from` on. */
   *occurrences(key: string, limit: number, from = 0): Generator<number> {
+    if (!this.grams.mayHold(this.text, key)) return;
     let at = this.text.indexOf(key, from);
     for (let count = 0; at >= 0 && count < limit; count += 1) {
       yield at;
