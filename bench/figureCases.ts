@@ -179,7 +179,7 @@ function textCase(random: Random, source: AskedSource, right: boolean): Made {
   const usable = splitSentences(lines)
     .map(({ start, end }) => lines.slice(start, end).replace(/[-\u2010]\n(?=\p{Ll})/gu, '').replace(/\s+/g, ' '))
     .filter((one) => (one.match(/\d+/g)?.length ?? 0) < 5 &&
-        one.length > 50 && one.length < 260 && /[^\d.,(](?<![-/.\w])\d{2,}[\d,.]*(?: [\p{Ll}%]|%)/u.test(one) && !/\b(?:clause|section|page|note|table|schedule|annex|article|version|see|p)\.? \d/i.test(one) && /^\p{Lu}/u.test(one)); // prettier-ignore
+        one.length > 50 && one.length < 260 && /[^\d.,(](?<![-/.\w])\d{2,}[\d,.]*(?: [\p{Ll}%]|%)/u.test(one) && !/\b(?:clause|section|page|note|table|schedule|annex|article|version|see|p|lines?|types?|levels?|iso|rfc)\.? \d/i.test(one) && /^\p{Lu}/u.test(one)); // prettier-ignore
   if (usable.length === 0) return null;
   const quote = random.pick(usable);
   const figure = /(?<![-/.\w])\d{2,}(?:,\d{3})*(?:\.\d+)?(?= [\p{Ll}%]|%)/u.exec(quote);

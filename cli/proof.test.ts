@@ -64,6 +64,12 @@ describe('proof', () => {
     ]);
   });
 
+  test('counts offsets in the file itself, byte-order mark and carriage returns too', () => {
+    const raw = `\ufeffA memo.\r\n\r\n${GOOD}\r\n`;
+    const { lines } = proof(text('windows.txt', raw), '--json');
+    expect(lines.map((line) => line.offset)).toEqual([raw.indexOf('The rent')]);
+  });
+
   test('tells people what is wrong in words', () => {
     const { out } = proof(text('bad.md', BAD));
     expect(out).toContain('grave, modal: page “shall”, text “may”');

@@ -37,13 +37,14 @@ export async function proofCommand(
   file: string,
   options: { sources: readonly string[]; json: boolean },
 ): Promise<number> {
-  const text = await readProofText(file);
+  const { text, offsetInFile } = await readProofText(file);
   const { library, incomplete } = await openShelf(options.sources);
   const shelf = { sources: library.sources(), quotes: library.quotes };
   const onProgress = (done: number, total: number): void => showProgress(`proofing: ${done} of ${total}`);
   const { items } = proof(text, { shelf, onProgress });
   clearProgress();
-  for (const item of items) print(options.json ? JSON.stringify(asLine(item)) : asText(item));
+  for (const item of items)
+    print(options.json ? JSON.stringify(asLine({ ...item, start: offsetInFile(item.start) })) : asText(item));
   const { quotes, quotesStanding, figures, figuresSupported, problems } = tallyOf(items);
   if (!options.json)
     print(`${quotesStanding} of ${quotes} ${quotes === 1 ? 'quotation stands' : 'quotations stand'}, ${figuresSupported} of ${figures} ${figures === 1 ? 'figure is' : 'figures are'} supported.`); // prettier-ignore

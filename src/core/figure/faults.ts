@@ -44,7 +44,7 @@ export function signsDiffer(claim: FigureSaid, stating: StatedFigure): boolean {
   if (figure.kind === 'date' || kind === 'date') return false;
   if (turnedRound(claim, stating)) return true;
   const [said, stated] = [worth(figure).s, worth(quantity).s];
-  const label = cell?.row.row.path.join(' ') ?? '';
+  const label = cell?.row.row.path.at(-1) ?? '';
   const what = cell === null ? how : label;
   if (said === stated) return said > 0 && LOSS_ONLY.test(text) && RESULT.test(what) && !LOSS_ONLY.test(what);
   if (worth(quantity).eq(0)) return false;
