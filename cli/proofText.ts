@@ -8,7 +8,7 @@ import { readFiles, wholeFile } from './reading';
 export interface ProofText {
   readonly text: string;
   /** The offset in the file, in UTF-16 code units, of one in the text; the same where the file is no plain text. */
-  offsetInFile(offset: number): number;
+  readonly offsetInFile: (offset: number) => number;
 }
 
 const PLAIN = /\.(?:md|markdown|txt|text)$/i;

@@ -31,7 +31,7 @@ const SMOOTHING = 1;
 const SCALES = [1, 1e3, 1e6, 1e9] as const;
 
 /** Rows that a sentence names which are looked at, at most. */
-const MOST_ROWS = 60;
+const MOST_ROWS = 120;
 
 interface LabelledRow {
   readonly row: RowOfTable;

@@ -27,6 +27,8 @@ export interface TraceOptions {
   readonly support: readonly StatedFigure[];
   /** What else the documents state near by: it names faults, and is no support. */
   readonly rivals: readonly StatedFigure[];
+  /** Those of a page that the text names: the likelier to be meant among rows of one name. */
+  readonly cited?: ReadonlySet<StatedFigure>;
   /** Stated figures behind what was said before, which a calculation may rest on. */
   readonly before?: readonly StatedFigure[];
   /** Words that say what is spoken of where the text itself does not: the sentence before. */
@@ -42,11 +44,12 @@ const LEAST = 0.3;
 /** From here on what is stated is plainly what is spoken of. */
 const PLAIN = 0.62;
 const PERIOD_BONUS = 0.12;
+const CITED_BONUS = 0.08;
 /** Words of a sentence that says little of what it speaks of. */
 const FEW_WORDS = 2;
 
 /** Stated figures that may be meant, likeliest first: those that share a word of their label with what is said, or state the same. */
-function weigh(said: FigureSaid, figures: readonly StatedFigure[], sense: WordSense): Weighed[] {
+function weigh(said: FigureSaid, figures: readonly StatedFigure[], { sense, cited }: TraceOptions): Weighed[] {
   const spoken = new Set([...said.sentence].flatMap((term) => [term, ...sense.equivalents(term)]));
   const ratio = ratioNamed(said.text, said.language);
   for (const label of [...(ratio?.part ?? []), ...(ratio?.whole ?? [])]) for (const term of label) spoken.add(term);
@@ -54,7 +57,10 @@ function weigh(said: FigureSaid, figures: readonly StatedFigure[], sense: WordSe
     .flatMap((stated): Weighed[] => {
       const same = isSame(said, stated);
       if (!same && ![...stated.label].some((term) => spoken.has(term))) return [];
-      const own = likeness(said, stated, sense) + PERIOD_BONUS * periodsAgree(said.period, stated.period);
+      const own =
+        likeness(said, stated, sense) +
+        PERIOD_BONUS * periodsAgree(said.period, stated.period) +
+        (cited?.has(stated) === true ? CITED_BONUS : 0);
       const named = stated.cell !== null && shareIn(stated.label, said.sentence, sense) >= NAMED;
       return [{ stated, likeness: own, named, same }];
     })
@@ -87,7 +93,7 @@ function datesMeet(one: string, two: string): boolean {
 function traceOne(said: FigureSaid, own: readonly StatedFigure[], options: TraceOptions): TracedFigure | null {
   const { sense } = options;
   const supports = new Set(options.support);
-  const all = weigh(said, [...new Set([...options.support, ...options.rivals])], sense);
+  const all = weigh(said, [...new Set([...options.support, ...options.rivals])], options);
   const { figure } = said;
   if (all.some(({ stated }) => isOfLabel(figure, stated))) return null;
   const of = (verdict: TracedFigure['verdict'], stated: StatedFigure | null, fault: Fault | null = null, worked: Worked | null = null): TracedFigure => ({ figure, verdict, fault, stated, worked }); // prettier-ignore

@@ -123,7 +123,9 @@ class Tracer {
     const own = detectLanguage(text);
     this.language = own === 'und' ? (sources[0]?.segment.language ?? 'en') : own;
     const headers = [...text.matchAll(HEADER)].map((match) => ({ start: match.index, end: match.index + match[0].length })); // prettier-ignore
-    this.plain = blanked(text, [...references, ...headers]);
+    // Names of documents hold years and numbers that no figure is of; other references are known for what they are.
+    const named = references.filter((one) => one.sourceIds.length > 0);
+    this.plain = blanked(text, [...named, ...headers]);
   }
 
   trace({ start, end, paragraph }: Stretch): ProofFigure[] {
@@ -146,10 +148,11 @@ class Tracer {
         .filter((one) => one.start < end && one.end > paragraph && one.citation.spans.length > 0)
         .map(({ citation }) => ({ sourceId: citation.sourceId, spans: citation.spans })),
     );
+    const citedFigures = new Set(cited);
     const support = [...new Set([...quoted, ...cited, ...this.figures.about(sentence, lead)])];
     const named = new Set(said.filter((one) => one.named).flatMap((one) => one.sourceIds));
     const traceIn = (figures: readonly StatedFigure[]): TracedFigure[] =>
-      traceFigures(sentence, { language: this.language, sense: this.figures.sense, support: figures, rivals: [], before: same ? this.before.stated : [], lead }); // prettier-ignore
+      traceFigures(sentence, { language: this.language, sense: this.figures.sense, support: figures, rivals: [], cited: citedFigures, before: same ? this.before.stated : [], lead }); // prettier-ignore
     const traced = traceIn(support);
     const own = named.size === 0 ? traced : traceIn(support.filter((one) => named.has(one.sourceId)));
     const kept = traced.map((one) =>
