@@ -1,13 +1,11 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { readFileSync } from 'node:fs';
-import { createRequire } from 'node:module';
 import type { Page } from 'puppeteer-core';
+import { barriers, barriersInBoth } from './support/axe';
 import { allRead, ask, DEMO, find, firstSlip, press } from './support/desk';
 import { openDesk, type Opened } from './support/open';
 
 let opened: Opened;
 let page: Page;
-const AXE = readFileSync(createRequire(import.meta.url).resolve('axe-core/axe.min.js'), 'utf8');
 
 beforeAll(async () => {
   opened = await openDesk();
@@ -16,25 +14,8 @@ beforeAll(async () => {
 
 afterAll(() => opened.close());
 
-/** What axe finds serious or critical on the page as it is shown. */
-async function barriers(): Promise<string[]> {
-  await page.evaluate(AXE);
-  return page.evaluate(async () => {
-    const { axe } = globalThis as unknown as {
-      axe: { run(): Promise<{ violations: { id: string; impact: string; nodes: { html: string }[] }[] }> };
-    };
-    const { violations } = await axe.run();
-    return violations
-      .filter((one) => one.impact === 'serious' || one.impact === 'critical')
-      .map((one) => `${one.id}: ${one.nodes[0]?.html.slice(0, 160)}`);
-  });
-}
-
 async function both(): Promise<void> {
-  expect(await barriers()).toEqual([]);
-  await press(page, 'Dark');
-  expect(await barriers()).toEqual([]);
-  await press(page, 'Light');
+  expect(await barriersInBoth(page)).toEqual([]);
 }
 
 /** Selects words on the open page with the mouse's means: a range of the text layer. */
@@ -107,12 +88,12 @@ describe('the newer parts of the desk', () => {
     await both();
     await page.select('select[aria-label="Answered by"]', '#settings');
     await find(page, '[role=dialog] form');
-    expect(await barriers()).toEqual([]);
+    expect(await barriers(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await page.select('select[aria-label="Answered by"]', 'built-in reader');
     await press(page, 'Dossiers');
     await find(page, '[role=dialog] [aria-label=Dossiers]');
-    expect(await barriers()).toEqual([]);
+    expect(await barriers(page)).toEqual([]);
     await page.keyboard.press('Escape');
     await (await find(page, '::-p-aria([name="Bearings"][role="tab"])')).click();
     await find(page, '[aria-label=Summary]');

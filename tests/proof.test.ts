@@ -3,6 +3,7 @@ import { writeFileSync } from 'node:fs';
 import path from 'node:path';
 import type { ElementHandle, Page } from 'puppeteer-core';
 import { docxOf } from '../src/core/exchange/texts';
+import { barriersInBoth } from './support/axe';
 import { choose, find, press, saved } from './support/desk';
 import { openDemoWithTables, type Opened } from './support/open';
 
@@ -52,6 +53,10 @@ describe('a text', () => {
     await page.keyboard.press('n');
     await page.waitForSelector('[data-page-frame] [data-part=cell]');
     expect(await told()).toMatch(/wrong scale: stated is 27,833 thousand crowns/);
+  });
+
+  test('has no barrier where it is begun and where it lies open', async () => {
+    expect(await barriersInBoth(page)).toEqual([]);
   });
 
   test('is mended with one key each, and kept', async () => {

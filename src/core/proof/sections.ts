@@ -8,26 +8,23 @@ const plain = (number: string): string =>
     .replace(/[\s.]+$/g, '')
     .replace(/\s/g, '');
 
-/** What a section may be called: its number, and its number behind those it stands under ("4.2(b)"). */
-function calls(sections: readonly Section[], index: number): string[] {
+const bare = (number: string): string => number.replace(/^[^\d(]*(?=\d|\()/, '');
+
+/** The full numbers of a section and those it stands under, innermost first: "4.2(b)" for "(b)" under "4.2". */
+function chainOf(sections: readonly Section[], index: number): string[] {
   const numbers: string[] = [];
   for (let at = index, depth = 0; at >= 0 && depth < 8; at = sections[at]?.parent ?? -1, depth += 1) {
     const number = sections[at]?.number;
-    if (number != null) numbers.unshift(plain(number));
+    if (number != null && bare(plain(number)) !== '') numbers.unshift(bare(plain(number)));
   }
-  const found = new Set(numbers.map((number) => number.replace(/^[^\d(]*(?=\d|\()/, '')));
-  for (let from = 0; from < numbers.length; from += 1) {
-    const tail = numbers.slice(from);
-    found.add(tail.join(''));
-    found.add(tail.map((one) => one.replace(/^[^\d(]*(?=\d|\()/, '')).join(''));
-  }
-  return [...found].filter((one) => one !== '');
+  const full: string[] = [];
+  for (const number of numbers) full.unshift(number.startsWith('(') ? `${full[0] ?? ''}${number}` : number);
+  return full;
 }
 
-function meet(called: string, said: string): boolean {
-  if (called === said) return true;
-  const [short, long] = called.length < said.length ? [called, said] : [said, called];
-  return long.startsWith(short) && /[.(-]/.test(long[short.length] ?? '');
+/** True for a number that is another one or stands under it. */
+function under(number: string, other: string): boolean {
+  return number === other || (number.startsWith(other) && /[.(-]/.test(number[other.length] ?? ''));
 }
 
 /** Section of the line at a span; -1 before the first. */
@@ -48,11 +45,13 @@ export function liesIn(
   const [first] = spans;
   if (section === null || first === undefined || !/\d|^[ivxlc]+$/i.test(section.number)) return null;
   if (/^tab/.test(section.word)) return null;
-  const said = plain(section.number);
-  const own = calls(source.sections, sectionIndexAt(source, first));
-  if (own.length === 0) return null;
-  if (own.some((called) => meet(called, said))) return true;
-  const there = source.sections.some((_, at) => calls(source.sections, at).includes(said));
+  const said = bare(plain(section.number)) || plain(section.number);
+  const own = chainOf(source.sections, sectionIndexAt(source, first));
+  const [innermost] = own;
+  if (innermost === undefined) return null;
+  // What is named may lie deeper than what was made out of the document.
+  if (own.some((number) => under(number, said)) || under(said, innermost)) return true;
+  const there = source.sections.some((_, at) => chainOf(source.sections, at)[0] === said);
   return there ? false : null;
 }
 
@@ -60,6 +59,5 @@ export function liesIn(
 export function sectionNumberAt(source: FiguredSource, spans: readonly Span[]): string | null {
   const [first] = spans;
   if (first === undefined) return null;
-  const own = calls(source.sections, sectionIndexAt(source, first)).filter((one) => /^\d/.test(one));
-  return own.sort((a, b) => b.length - a.length)[0] ?? null;
+  return chainOf(source.sections, sectionIndexAt(source, first)).find((one) => /^\d/.test(one)) ?? null;
 }
