@@ -1,7 +1,7 @@
 import { searchFor, type AskedSource } from '../src/core/answer';
 import type { Library } from '../src/core/library';
 import { askModel, DEFAULT_BUDGET, ModelComposer, passagesToSend, type ModelEvent } from '../src/core/model';
-import type { Citation } from '../src/core/quote';
+import { standsAsCited, type Citation } from '../src/core/quote';
 import { practiceEndpoint, practiceFetch } from '../src/server';
 
 /** What plain comparison of squeezed characters says of a quote: on the page cited, on another, or nowhere. */
@@ -85,7 +85,7 @@ export async function runCareless(
         const key = `${truth} ${citation.mark}`;
         table[key] = (table[key] ?? 0) + 1;
         citations += 1;
-        const trusted = citation.mark === 'exact' || citation.mark === 'same-words';
+        const trusted = standsAsCited(citation);
         const line = `${truth} ${citation.mark} | ${given.source} p. ${given.page} | ${given.quote}`;
         if (trusted && truth !== 'there') passed.push(line);
         if (!trusted && truth === 'there') blamed.push(line);

@@ -4,6 +4,7 @@ import { parseArgs } from 'node:util';
 import { readQuestions } from '../cli/records';
 import { openShelf } from '../cli/shelf';
 import { runCareless } from './carelessTrials';
+import { standsAsCited } from '../src/core/quote';
 import { makeQuoteCases, type PagesOfText, type QuoteCase } from './quoteCases';
 import { runFigureTrials } from './figureTrials';
 import { runMemoTrial } from './memoTrials';
@@ -68,11 +69,7 @@ async function quoteTrials(sources: readonly string[], others: readonly string[]
     rows.set(one.kind, row);
     if (check.mark === one.expected) right += 1;
     else if (values.misses) tellMiss(one, check.mark, check.matched, JSON.stringify(check.differences));
-    if (
-      (one.expected === 'altered' || one.expected === 'absent') &&
-      (check.mark === 'exact' || check.mark === 'same-words')
-    )
-      falseTrust += 1;
+    if ((one.expected === 'altered' || one.expected === 'absent') && standsAsCited(check)) falseTrust += 1;
     if (one.truePage !== null && check.at !== null) {
       pages += 1;
       if (check.at.spans.some((span) => span.page === one.truePage)) rightPage += 1;

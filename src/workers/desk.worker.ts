@@ -211,7 +211,10 @@ const api = {
       let turn = now();
       for (;;) {
         const next = steps.next();
-        if (next.done === true) return next.value;
+        if (next.done === true) {
+          stopped.delete(id);
+          return next.value;
+        }
         if (now() - turn < TURN) continue;
         tell(at.done, at.total);
         await new Promise((resolve) => setTimeout(resolve, 0));

@@ -1,6 +1,6 @@
 import { isStopword } from '../search';
 import { fold, tokensOf, type Language } from '../text';
-import { subjectOf, type WordSense } from '../figure';
+import { shareIn, subjectOf, type WordSense } from '../figure';
 
 /** What a claim says that its quotes do not: `said` its own words, `stated` what the quotes have in their place, if anything. */
 export interface Uncovered {
@@ -147,17 +147,7 @@ export function uncoveredIn({ claim, quotes, around, language, sense }: Coverage
   ].filter((one) => one !== null);
   const subject = subjectOf(claim, language);
   const held = subjectOf(`${all}\n${around.slice(0, 400)}`, language);
-  if (subject.size >= TELLING && covered(subject, held, sense) < LEAST_SUBJECT && found.length === 0)
+  if (subject.size >= TELLING && shareIn(subject, held, sense) < LEAST_SUBJECT && found.length === 0)
     found.push({ kind: 'subject', said: claim, stated: '' });
   return found;
-}
-
-function covered(terms: ReadonlySet<string>, held: ReadonlySet<string>, sense: WordSense): number {
-  let [met, total] = [0, 0];
-  for (const term of terms) {
-    const weight = sense.weight(term);
-    total += weight;
-    if (held.has(term) || sense.equivalents(term).some((other) => held.has(other))) met += weight;
-  }
-  return total === 0 ? 1 : met / total;
 }

@@ -1,6 +1,6 @@
 import { FigureShelf, traceFigures, type FiguredSource, type TracedFigure } from '../figure';
-import { textOfSpans } from '../search';
-import { lineAt, sectionPath } from '../source';
+import { sectionAt, textOfSpans } from '../search';
+import type { Language } from '../text';
 import { standsAsCited, type Mark, type Place } from '../quote';
 import { uncoveredIn, type Uncovered } from './coverage';
 
@@ -22,14 +22,18 @@ export interface WeighedClaim {
 }
 
 /** What stands over and around a quote: its document, its section, its page. */
-function aroundOf(sources: readonly FiguredSource[], { at }: RestsOn): { over: string; page: string } {
+function aroundOf(sources: readonly FiguredSource[], { at }: RestsOn): string {
   const source = sources.find((one) => one.id === at?.sourceId);
   const [first] = at?.spans ?? [];
-  const page = source === undefined || first === undefined ? null : source.page(first.page);
-  if (source === undefined || first === undefined || page === null) return { over: '', page: '' };
-  const line = lineAt(page, first.start);
-  const section = line === null ? '' : sectionPath(source.sections, line.section);
-  return { over: `${source.name.replace(/[-_./]/g, ' ')} ${section}`, page: page.text };
+  if (source === undefined || at === null || first === undefined) return '';
+  const over = `${source.name.replace(/[-_./]/g, ' ')} ${sectionAt(source, at.spans)}`;
+  return `${over}\n${source.page(first.page)?.text ?? ''}`;
+}
+
+/** The language that a claim is held against: that of the document it rests on first, else of the first that is asked. */
+function languageOf(sources: readonly FiguredSource[], quotes: readonly RestsOn[]): Language {
+  const ids = quotes.flatMap(({ at }) => at?.sourceId ?? []);
+  return (sources.find((one) => one.id === ids[0]) ?? sources[0])?.segment.language ?? 'und';
 }
 
 /** The page's own words at a quote, with the labels, heads and caption of the table rows it is from. */
@@ -51,14 +55,13 @@ function stated(sources: readonly FiguredSource[], shelf: FigureShelf, { at, quo
  */
 export function weighClaim(text: string, quotes: readonly RestsOn[], sources: readonly FiguredSource[]): WeighedClaim {
   const stand = quotes.every(standsAsCited);
-  const language = sources[0]?.segment.language ?? 'und';
-  const shelf = new FigureShelf(sources);
+  const language = languageOf(sources, quotes);
+  const shelf = new FigureShelf(sources, language);
   const places = quotes.flatMap(({ at }) => (at === null ? [] : [at]));
   const support = shelf.at(places);
   const figures = traceFigures(text, { language, sense: shelf.sense, support, rivals: shelf.around(places) });
   if (quotes.length === 0 || !stand) return { standing: 'not-carried', uncovered: [], figures };
   if (quotes.some((one) => one.quote === text)) return { standing: 'carried', uncovered: [], figures };
-  const near = quotes.map((one) => aroundOf(sources, one));
   const uncovered: Uncovered[] = [
     ...figures
       .filter((one) => one.verdict === 'unsupported')
@@ -66,7 +69,7 @@ export function weighClaim(text: string, quotes: readonly RestsOn[], sources: re
     ...uncoveredIn({
       claim: text,
       quotes: quotes.map((one) => stated(sources, shelf, one)),
-      around: near.map((one) => `${one.over}\n${one.page}`).join('\n'),
+      around: quotes.map((one) => aroundOf(sources, one)).join('\n'),
       language,
       sense: shelf.sense,
     }),

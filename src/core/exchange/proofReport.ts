@@ -10,19 +10,11 @@ export interface ReportedProof extends ProofResult {
   readonly madeAt: number;
 }
 
-const MARKS = {
-  exact: 'exact',
-  'same-words': 'same words',
-  elsewhere: 'elsewhere',
-  altered: 'altered',
-  absent: 'absent',
-} as const;
-
 /** What was found of an item, in a few words. */
 export function findingInWords(item: ProofItem): string {
   if (item.kind === 'figure') return item.fault === null ? item.verdict : sayFault(item.fault);
   const place = item.placeFault === null ? '' : `, wrong ${item.placeFault}`;
-  return `${item.tooShort && item.citation.mark === 'absent' ? 'too short to tell' : MARKS[item.citation.mark]}${place}`;
+  return `${item.tooShort && item.citation.mark === 'absent' ? 'too short to tell' : item.citation.mark.replace('-', ' ')}${place}`;
 }
 
 /** What differs, or how a figure was traced. */

@@ -4,7 +4,7 @@ export { spanAsked, spanNamed, spanOfColumn, type PeriodSpan } from './period';
 export { subjectOf } from './around';
 export type { Fault } from './faults';
 export type { Figure, FigureKind } from './figures';
-export type { WordSense } from './likeness';
+export { shareIn, type WordSense } from './likeness';
 export type { FiguredSource, StatedFigure } from './stated';
 export { addsFigure } from './same';
 export { FigureShelf } from './shelf';

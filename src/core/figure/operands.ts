@@ -100,9 +100,6 @@ function* tries(said: FigureSaid, own: readonly StatedFigure[], weighed: readonl
       const labels = variantsOfEach(weighed, said);
       if (labels.length >= 2) yield { operation, operands: labels.flatMap(([first]) => first ?? []), meant: true };
       for (const operands of pairsOf(labels)) yield { operation, operands, meant: false };
-      const ofPeriod = likely.filter((one) => periodsAgree(said.period, one.period) >= 0 && one.cell !== null);
-      for (const [at, one] of ofPeriod.entries())
-        for (const two of ofPeriod.slice(at + 1)) yield { operation, operands: [one, two], meant: false };
       continue;
     }
     for (const [at, one] of own.entries()) {

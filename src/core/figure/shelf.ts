@@ -1,16 +1,15 @@
 import {
   equivalentsOf,
   inverseFrequency,
-  isStopword,
   lookUpPassages,
-  sectionOf,
+  sectionAt,
   termNumber,
   termsOf,
   type QueryTerm,
   type Segment,
 } from '../search';
 import type { Language } from '../text';
-import { lineAt, type Span, type Table } from '../source';
+import type { Table } from '../source';
 import { labelTerms, subjectOf } from './around';
 import type { Place } from '../quote';
 import { figuresIn, type Figure } from './figures';
@@ -82,15 +81,16 @@ function passagesByPage(segment: Segment): ReadonlyMap<number, readonly number[]
 /** The figures that documents state, asked for by place and by what is said of them. Immutable: documents that grow want a new one. */
 export class FigureShelf {
   readonly sense: WordSense;
-  private readonly language: Language;
   private readonly byId: ReadonlyMap<string, FiguredSource>;
 
-  constructor(private readonly sources: readonly FiguredSource[]) {
+  /** `language` is that of the texts whose figures are asked for. */
+  constructor(
+    private readonly sources: readonly FiguredSource[],
+    private readonly language: Language,
+  ) {
     this.byId = new Map(sources.map((source) => [source.id, source]));
     const weights = new Map<string, number>();
     const others = new Map<string, readonly string[]>();
-    this.language = sources[0]?.segment.language ?? 'und';
-    const { language } = this;
     this.sense = {
       weight: (term) => {
         const known = weights.get(term) ?? SMOOTHING + inverseFrequency(sources, term);
@@ -184,18 +184,12 @@ export class FigureShelf {
     const weights = new Map<string, number>();
     const put = (from: string, weight: number): void => {
       for (const { term, word } of termsOf(from, language))
-        if (!isStopword(word) && !/^\d/.test(word)) weights.set(term, Math.max(weight, weights.get(term) ?? 0));
+        if (!/^\d/.test(word)) weights.set(term, Math.max(weight, weights.get(term) ?? 0));
     };
     put(lead, 0.4);
     put(text, 1);
     return [...weights].map(([term, weight]) => ({ term, weight, equivalents: equivalentsOf(term, language) }));
   }
-}
-
-function sectionAt(source: FiguredSource, [first]: readonly Span[]): string {
-  const page = first === undefined ? null : source.page(first.page);
-  const line = page === null || first === undefined ? null : lineAt(page, first.start);
-  return line === null ? '' : sectionOf(source, line.section);
 }
 
 /** The terms that a figure's value is found under, however it is scaled where it stands: as it is said first. */

@@ -1,5 +1,5 @@
 import { sectionOf, textOfSpans, unitsOfPassage, type ShelfSource } from '../search';
-import { oneLine } from '../text';
+import { joinLineEnds, oneLine } from '../text';
 import type { Span, Table } from '../source';
 import { figuresSaid, labelTerms, periodOf, subjectOf, type PeriodSaid } from './around';
 import type { FigureKind } from './figures';
@@ -35,7 +35,11 @@ export interface StatedFigure {
 /** A label and two figures or more, and nothing else. */
 const ROW = /^\D{2,90}(?:\s*\(?[-−–]?\d[\d.,]*\)?\s?%?){2,}$/;
 
-const homes = new WeakMap<FiguredSource['segment'], Map<string, readonly StatedFigure[]>>();
+/** What passages state, by the segment they are of and the tables known then. */
+const read = new WeakMap<
+  FiguredSource['segment'],
+  WeakMap<FiguredSource['tables'], Map<number, readonly StatedFigure[]>>
+>();
 const rowsRead = new WeakMap<RowOfTable['row'], readonly StatedFigure[]>();
 
 function kindOfCell({ unit }: Quantity): FigureKind {
@@ -87,9 +91,7 @@ export function figuresOfRow(source: FiguredSource, row: RowOfTable): readonly S
 function figuresOfText(source: FiguredSource, spans: readonly Span[], section: string): StatedFigure[] {
   const { language } = source.segment;
   // A word that a line's end cut in two is one: "thou-sand" is a scale.
-  const text = textOfSpans(source, spans)
-    .replace(/(\p{Ll})[-\u2010\u00ad]\n\s*(?=\p{Ll})/gu, '$1')
-    .replace(/\s*\n\s*/g, '\n');
+  const text = joinLineEnds(textOfSpans(source, spans)).replace(/\s*\n\s*/g, '\n');
   const [first] = spans;
   if (first === undefined || !/[\d０-９]|\p{L}/u.test(text)) return [];
   const over = subjectOf(section, language);
@@ -129,14 +131,16 @@ export function figuresAt(source: FiguredSource, spans: readonly Span[], section
 
 /** The figures of passage `index` of a document; worked out once. */
 export function figuresOfPassage(source: FiguredSource, index: number): readonly StatedFigure[] {
-  const known = homes.get(source.segment) ?? new Map<string, readonly StatedFigure[]>();
-  homes.set(source.segment, known);
-  const key = `${index} ${source.tables.length}`;
-  const found = known.get(key);
+  const bySegment =
+    read.get(source.segment) ?? new WeakMap<FiguredSource['tables'], Map<number, readonly StatedFigure[]>>();
+  read.set(source.segment, bySegment);
+  const known = bySegment.get(source.tables) ?? new Map<number, readonly StatedFigure[]>();
+  bySegment.set(source.tables, known);
+  const found = known.get(index);
   if (found !== undefined) return found;
   const stated = unitsOfPassage(source, index)
     .filter(({ unit }) => unit.kind !== 'contents')
     .flatMap(({ unit }) => figuresAt(source, unit.spans, sectionOf(source, unit.section)));
-  known.set(key, stated);
+  known.set(index, stated);
   return stated;
 }

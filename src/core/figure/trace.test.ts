@@ -22,7 +22,7 @@ const TEXT = [
   'Calls on time                           97.1      96.2',
 ].join('\n');
 const library = libraryOfTexts({ 'quay.txt': TEXT });
-const shelf = new FigureShelf(library.sources());
+const shelf = new FigureShelf(library.sources(), 'en');
 
 function trace(text: string): TracedFigure[] {
   return traceFigures(text, { language: 'en', sense: shelf.sense, support: shelf.about(text), rivals: [] });
@@ -94,7 +94,7 @@ test('what a row is called is no figure', () => {
     'b.txt':
       'Debts (in crowns)\n\n                          2025     2024\nDue within one year      1,600    1,500\nDue after one year       8,800    9,900\n',
   });
-  const debts = new FigureShelf(own.sources());
+  const debts = new FigureShelf(own.sources(), 'en');
   const text = 'Debts due within one year were 1,600 crowns in 2025.';
   const traced = traceFigures(text, { language: 'en', sense: debts.sense, support: debts.about(text), rivals: [] });
   expect(traced.map((one) => [one.figure.text, one.verdict])).toEqual([['1,600 crowns', 'quoted']]);

@@ -99,7 +99,12 @@ function traceOne(said: FigureSaid, own: readonly StatedFigure[], options: Trace
   const of = (verdict: TracedFigure['verdict'], stated: StatedFigure | null, fault: Fault | null = null, worked: Worked | null = null): TracedFigure => ({ figure, verdict, fault, stated, worked }); // prettier-ignore
   const same = all.filter((one) => one.same && supports.has(one.stated));
   const good = same.find((one) => stands(said, one, all, sense));
-  const worked = workedOut(said, own, all);
+  // A calculation rests on what the figure may rest on, never on what merely stands near.
+  const worked = workedOut(
+    said,
+    own,
+    all.filter((one) => supports.has(one.stated)),
+  );
   // A result that its own sentence gives the operands of is held to them, whatever else in the documents is of its size.
   const homes = new Set(own.map((one) => one.home));
   const bound = worked !== null && worked.operands.every((one) => homes.has(one.home) || own.includes(one));

@@ -119,9 +119,9 @@ class Tracer {
     private readonly quotations: readonly Quotation[],
     private readonly quotes: readonly ProofQuote[],
   ) {
-    this.figures = new FigureShelf(sources);
     const own = detectLanguage(text);
     this.language = own === 'und' ? (sources[0]?.segment.language ?? 'en') : own;
+    this.figures = new FigureShelf(sources, this.language);
     const headers = [...text.matchAll(HEADER)].map((match) => ({ start: match.index, end: match.index + match[0].length })); // prettier-ignore
     // Names of documents hold years and numbers that no figure is of; other references are known for what they are.
     const named = references.filter((one) => one.sourceIds.length > 0);

@@ -1,4 +1,4 @@
-import { countWords, isIdeographic, splitSentences } from '../text';
+import { countWords, isIdeographic, oneLine, splitSentences } from '../text';
 
 /** Words that a text gives as somebody else's; `[start, end)` are the words without their marks, in UTF-16 code units. */
 export interface Quotation {
@@ -44,11 +44,9 @@ function closesAt(text: string, from: number, open: string): number {
   return -1;
 }
 
+/** The words of a quotation on one line, without the marks of a block quote. */
 function flat(text: string): string {
-  return text
-    .replace(/(\p{Ll})-\n\s*(?=\p{Ll})/gu, '$1')
-    .replace(/\s*\n\s*>?\s*/g, ' ')
-    .trim();
+  return oneLine(text.replace(/\n[ \t]*>/g, '\n'));
 }
 
 /** Words in quotation marks, the outermost of nested ones. */

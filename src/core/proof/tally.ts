@@ -9,6 +9,13 @@ export function isProblem(item: ProofItem): boolean {
   );
 }
 
+/** True for a problem that changes what is said: a changed figure, date, name, negation or modal verb, or a figure that is stated otherwise. */
+export function isGrave(item: ProofItem): boolean {
+  if (!isProblem(item)) return false;
+  if (item.kind === 'quote') return item.citation.differences.some((one) => one.grave);
+  return item.fault !== null && item.fault !== 'nowhere';
+}
+
 /** How many of what a text says stand. */
 export interface ProofTally {
   readonly quotes: number;

@@ -1,7 +1,16 @@
 export { withAliases } from './withAliases';
 export { type PassageOptions, type Unit } from './passages';
 export { SegmentBuilder, segmentFingerprint, termNumber, type Segment } from './segment';
-export { bareName, isDraft, sectionOf, textOfSpans, unitsOfPassage, type ShelfSource, type UnitText } from './shelf';
+export {
+  bareName,
+  isDraft,
+  sectionAt,
+  sectionOf,
+  textOfSpans,
+  unitsOfPassage,
+  type ShelfSource,
+  type UnitText,
+} from './shelf';
 export {
   documentFrequency,
   equivalentsAmong,

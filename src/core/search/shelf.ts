@@ -1,4 +1,4 @@
-import { sectionPath, textWithoutMarks, type PageText, type Section, type Span } from '../source';
+import { lineAt, sectionPath, textWithoutMarks, type PageText, type Section, type Span } from '../source';
 import { unitAt, type Segment } from './segment';
 import type { Unit } from './passages';
 
@@ -49,6 +49,13 @@ export function unitsOfPassage(source: ShelfSource, index: number): UnitText[] {
     units.push({ unit, text: textOfSpans(source, unit.spans) });
   }
   return units;
+}
+
+/** The path of the section over a place; empty before the first, and for no place. */
+export function sectionAt(source: Pick<ShelfSource, 'sections' | 'page'>, [first]: readonly Span[]): string {
+  const page = first === undefined ? null : source.page(first.page);
+  const line = page === null || first === undefined ? null : lineAt(page, first.start);
+  return line === null ? '' : sectionPath(source.sections, line.section);
 }
 
 export function sectionOf(source: ShelfSource, section: number): string {

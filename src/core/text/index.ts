@@ -1,7 +1,7 @@
 export { fold, type Folded } from './fold';
 export { countWords, tokenize, type Token } from './tokens';
 export { datesOf, numbersOf, tokensOf } from './once';
-export { oneLine } from './oneLine';
+export { joinLineEnds, oneLine } from './oneLine';
 export { splitSentences, type Range } from './sentences';
 export { findNumbers, parseDigits } from './numbers';
 export type { NumberMention } from './numberMention';

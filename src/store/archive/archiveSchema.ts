@@ -2,6 +2,7 @@ import Joi from 'joi';
 import { cellSchema, citationSchema } from '../../core/exchange/incoming';
 import { FACT_FIELDS, type FactField } from '../../core/facts';
 import type { StoredBearings, StoredProof, StoredSlip } from '../schema';
+import { count, id, sha256, text } from './parts';
 import { proofSchema } from './proofSchema';
 
 export const ARCHIVE_FORMAT = 'marked-page dossier';
@@ -31,12 +32,6 @@ export interface ArchiveManifest {
   readonly proofs?: readonly StoredProof[];
 }
 
-const id = Joi.string()
-  .max(120)
-  .pattern(/^[\w-]+$/);
-const text = (most: number): Joi.StringSchema => Joi.string().allow('').max(most);
-const count = Joi.number().integer().min(0).max(Number.MAX_SAFE_INTEGER);
-const sha256 = Joi.string().pattern(/^[0-9a-f]{64}$/);
 const reader = Joi.object({ name: text(120).required(), version: text(200).required() });
 const problem = Joi.object({
   code: Joi.string().max(60).required(),

@@ -1,12 +1,6 @@
 import Joi from 'joi';
 import { citationSchema } from '../../core/exchange/incoming';
-
-const id = Joi.string()
-  .max(120)
-  .pattern(/^[\w-]+$/);
-const text = (most: number): Joi.StringSchema => Joi.string().allow('').max(most);
-const count = Joi.number().integer().min(0).max(Number.MAX_SAFE_INTEGER);
-const sha256 = Joi.string().pattern(/^[0-9a-f]{64}$/);
+import { count, id, sha256, text } from './parts';
 
 const range = { start: count.required(), end: count.required() };
 const item = {

@@ -1,7 +1,7 @@
 'use client';
 
 import { detailInWords, findingInWords } from '@/core/exchange';
-import { isProblem, mendingOf, whatBecame, type ProofFigure, type ProofItem, type ProofQuote } from '@/core/proof';
+import { isProblem, mendingOf, type Became, type ProofFigure, type ProofItem, type ProofQuote } from '@/core/proof';
 import type { StoredProof } from '@/store';
 import { Button } from '@/ui';
 import { QuoteEntry } from '../spread';
@@ -12,12 +12,14 @@ interface ItemPanelProps {
   readonly session: Session;
   readonly state: SessionState;
   readonly proof: StoredProof;
+  /** What became different since the run before; null for a first run. */
+  readonly became: readonly Became[] | null;
   /** Which of the proof's items is looked at; -1 for none. */
   readonly index: number;
 }
 
 /** What was found of the chosen quotation or figure: where it stands, what differs, how it was worked out; and what can be done. */
-export function ItemPanel({ session, state, proof, index }: ItemPanelProps) {
+export function ItemPanel({ session, state, proof, became, index }: ItemPanelProps) {
   const item = proof.items[index];
   return (
     <section
@@ -32,16 +34,15 @@ export function ItemPanel({ session, state, proof, index }: ItemPanelProps) {
             : 'Choose a quotation or a figure in the text, or press N for the next one to look at: what was found of it is told here, and its page opens beside.'}
         </p>
       ) : (
-        <Found key={index} session={session} state={state} proof={proof} item={item} />
+        <Found key={index} session={session} state={state} proof={proof} became={became} item={item} />
       )}
     </section>
   );
 }
 
-function Found({ session, state, proof, item }: Omit<ItemPanelProps, 'index'> & { readonly item: ProofItem }) {
+function Found({ session, state, proof, became, item }: Omit<ItemPanelProps, 'index'> & { readonly item: ProofItem }) {
   const mending = mendingOf(item);
-  const was =
-    proof.before === null ? undefined : whatBecame(proof.items, proof.before.items).find((one) => one.item === item);
+  const was = became?.find((one) => one.item === item);
   const standing = item.kind === 'quote' ? `${findingInWords(item)}` : '';
   return (
     <>

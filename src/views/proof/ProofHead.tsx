@@ -2,7 +2,7 @@
 
 import clsx from 'clsx';
 import { proofToCsv, proofToHtml } from '@/core/exchange';
-import { tallyOf, whatBecame } from '@/core/proof';
+import { tallyOf, type Became } from '@/core/proof';
 import type { StoredProof } from '@/store';
 import { Button, counted, Menu, saveFile } from '@/ui';
 import type { Session } from '../session';
@@ -12,16 +12,17 @@ const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: '
 interface ProofHeadProps {
   readonly session: Session;
   readonly proof: StoredProof;
+  /** What became different since the run before; null for a first run. */
+  readonly became: readonly Became[] | null;
   readonly onlyProblems: boolean;
   readonly onOnlyProblems: (only: boolean) => void;
   readonly onNext: () => void;
 }
 
 /** A proof's name and tally, what can be done with it, and what became different since the run before. */
-export function ProofHead({ session, proof, onlyProblems, onOnlyProblems, onNext }: ProofHeadProps) {
+export function ProofHead({ session, proof, became, onlyProblems, onOnlyProblems, onNext }: ProofHeadProps) {
   const tally = tallyOf(proof.items);
   const base = proof.name.replace(/\.[a-z\d]+$/i, '');
-  const became = proof.before === null ? null : whatBecame(proof.items, proof.before.items);
   const docx = async (): Promise<void> => {
     const file = await session.proofs.asDocx(proof);
     if (file !== null) saveFile(`${base}.docx`, file.type, file);

@@ -2,7 +2,7 @@
 
 import clsx from 'clsx';
 import { memo, useMemo } from 'react';
-import { isProblem, type ProofItem } from '@/core/proof';
+import { isGrave, isProblem, type ProofItem } from '@/core/proof';
 import type { StoredProof } from '@/store';
 import { MarkGlyph } from '@/ui';
 import { blocksOf, piecesOf, type Block } from './blocks';
@@ -85,13 +85,6 @@ const TextBlock = memo(
     one.block === two.block && one.chosen === two.chosen && one.own.length === two.own.length && one.own.every((shown, at) => shown.item === two.own[at]?.item), // prettier-ignore
 );
 
-/** True for what is red: a changed figure, date, name, negation or modal verb, or a figure that is plainly stated otherwise. */
-function isGrave(item: ProofItem): boolean {
-  return item.kind === 'quote'
-    ? item.citation.differences.some((one) => one.grave)
-    : item.fault !== null && item.fault !== 'nowhere';
-}
-
 function Marked({
   shown: { item, index },
   words,
@@ -105,7 +98,7 @@ function Marked({
 }) {
   // prettier-ignore
   const problem = isProblem(item);
-  const grave = problem && isGrave(item);
+  const grave = isGrave(item);
   return (
     <span
       role="button"

@@ -1,7 +1,7 @@
 'use client';
 
 import { useMemo, useState } from 'react';
-import { isProblem } from '@/core/proof';
+import { isProblem, whatBecame } from '@/core/proof';
 import { Button } from '@/ui';
 import { Spread, useLeaves } from '../spread';
 import { proofKey, useSession } from '../session';
@@ -25,6 +25,7 @@ export function ProofView() {
         .filter(({ item }) => !onlyProblems || isProblem(item)),
     [proof, onlyProblems],
   );
+  const became = useMemo(() => (proof?.before == null ? null : whatBecame(proof.items, proof.before.items)), [proof]);
   const key = state.chosen?.key ?? '';
   const chosen = proof === null ? -1 : proof.items.findIndex((_, index) => proofKey(proof.id, index) === key);
   const choose = (index: number): void => {
@@ -53,12 +54,13 @@ export function ProofView() {
           <ProofHead
             session={session}
             proof={proof}
+            became={became}
             onlyProblems={onlyProblems}
             onOnlyProblems={setOnlyProblems}
             onNext={() => choose(nextProblem(proof.items.map(isProblem), chosen))}
           />
           <ProofText proof={proof} shown={shown} chosen={chosen} onChoose={choose} />
-          <ItemPanel session={session} state={state} proof={proof} index={chosen} />
+          <ItemPanel session={session} state={state} proof={proof} became={became} index={chosen} />
         </>
       )}
     </Spread>

@@ -1,5 +1,6 @@
 'use client';
 
+import { standsAsCited } from '@/core/quote';
 import { reviewState, type Finding } from '@/core/review';
 import { Button, counted, Dialog, MarkGlyph } from '@/ui';
 import type { Incoming, RecheckedQuote, Session } from '../session';
@@ -88,7 +89,7 @@ function Part({ title, findings }: { title: string; findings: readonly Finding[]
 function Rechecked({ rechecked, missing }: { rechecked: readonly RecheckedQuote[]; missing: readonly string[] }) {
   if (rechecked.length === 0) return null;
   const held = rechecked.filter((one) => one.here !== null);
-  const stands = held.filter((one) => one.here?.mark === 'exact' || one.here?.mark === 'same-words');
+  const stands = held.filter((one) => one.here !== null && standsAsCited(one.here));
   const fails = held.filter((one) => !stands.includes(one));
   return (
     <section>
