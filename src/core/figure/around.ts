@@ -65,9 +65,14 @@ export function labelTerms(label: string, language: Language): Set<string> {
   return plain.size > 0 ? plain : subjectOf(label, language);
 }
 
+/** The search terms of a text without values, in order. */
+export function wordsInOrder(text: string, language: Language): string[] {
+  return termsOf(text, language).flatMap(({ term }) => (/\d/.test(term) ? [] : [term]));
+}
+
 /** The words of a text that say what is spoken of: its search terms without values. */
 export function subjectOf(text: string, language: Language): Set<string> {
-  return new Set(termsOf(text, language).flatMap(({ term }) => (/\d/.test(term) ? [] : [term])));
+  return new Set(wordsInOrder(text, language));
 }
 
 function lastBreak(text: string): number {

@@ -8,7 +8,7 @@ export interface WordSense {
 }
 
 /** Share of a row's label that is said where the row is named. */
-export const NAMED = 0.85;
+const NAMED = 0.85;
 /** What a word that stands for another counts of it. */
 const STANDS_FOR = 0.8;
 
@@ -22,6 +22,27 @@ export function shareIn(terms: ReadonlySet<string>, set: ReadonlySet<string>, se
     else if (sense.equivalents(term).some((other) => set.has(other))) met += STANDS_FOR * weight;
   }
   return total === 0 ? 0 : met / total;
+}
+
+/** Words that may stand between those of a label that is said: "revenue of the year from fares". */
+const LOOSELY = 2;
+
+/** True when a text says a row's label, its words in order and next to each other: "assets ... total liabilities" does not say "total assets". */
+export function says(sequence: readonly string[], label: ReadonlySet<string>, sense: WordSense): boolean {
+  const words = [...label];
+  const meant = words.map((term) => new Set([term, ...sense.equivalents(term)]));
+  return sequence.some((_, at) => {
+    const met = new Set<string>();
+    let from = at;
+    const end = Math.min(sequence.length, at + words.length + LOOSELY);
+    meant.forEach((ways) => {
+      const found = sequence.findIndex((term, place) => place >= from && place < end && ways.has(term));
+      if (found < 0) return;
+      met.add(sequence[found] as string);
+      from = found + 1;
+    });
+    return met.size > 0 && shareIn(label, met, sense) >= NAMED;
+  });
 }
 
 /** Whether two periods are one (1), say nothing against each other (0), or differ (-1). */

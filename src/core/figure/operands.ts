@@ -147,10 +147,19 @@ function variantsOfEach(weighed: readonly Weighed[], said: FigureSaid): StatedFi
   return [...found.values()].slice(0, MOST_NAMED);
 }
 
+/** What a row of many tables is called: it is meant beside a row of its own. */
+const COMMON = /^(?:(?:sub)?total|sum|other|summe|gesamt)$/;
+
+function belong(one: StatedFigure, two: StatedFigure): boolean {
+  const common = ({ label }: StatedFigure): boolean => label.size > 0 && [...label].every((term) => COMMON.test(term));
+  return one.cell?.row.table === two.cell?.row.table || !(common(one) || common(two));
+}
+
 /** Every pair of one variant each of two labels, the likeliest first. */
 function* pairsOf(variants: readonly (readonly StatedFigure[])[]): Generator<[StatedFigure, StatedFigure]> {
   for (const [at, ones] of variants.entries())
-    for (const twos of variants.slice(at + 1)) for (const one of ones) for (const two of twos) yield [one, two];
+    for (const twos of variants.slice(at + 1))
+      for (const one of ones) for (const two of twos) if (belong(one, two)) yield [one, two];
 }
 
 /**

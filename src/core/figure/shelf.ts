@@ -10,10 +10,10 @@ import {
 } from '../search';
 import type { Language } from '../text';
 import type { Table } from '../source';
-import { labelTerms, subjectOf } from './around';
+import { labelTerms, wordsInOrder } from './around';
 import type { Place } from '../quote';
 import { figuresIn, type Figure } from './figures';
-import { NAMED, shareIn, type WordSense } from './likeness';
+import { says, type WordSense } from './likeness';
 import { worth } from './quantity';
 import { labelsOfRatios } from './ratios';
 import { figuresAt, figuresOfPassage, figuresOfRow, type FiguredSource, type StatedFigure } from './stated';
@@ -169,12 +169,12 @@ export class FigureShelf {
   /** Cells of every row whose whole label a text names, the longest labels first. */
   private named(text: string): StatedFigure[] {
     const { language } = this;
-    const terms = subjectOf(text, language);
-    const wide = new Set([...terms, ...[...terms].flatMap((term) => this.sense.equivalents(term))]);
+    const sequence = wordsInOrder(text, language);
+    const wide = new Set(sequence.flatMap((term) => [term, ...this.sense.equivalents(term)]));
     const found: { row: RowOfTable; source: FiguredSource; size: number }[] = [];
     for (const source of this.sources)
       for (const { row, label } of [...wide].flatMap((term) => rowsByTerm(source).get(term) ?? []))
-        if (shareIn(label, terms, this.sense) >= NAMED) found.push({ row, source, size: label.size });
+        if (says(sequence, label, this.sense)) found.push({ row, source, size: label.size });
     found.sort((a, b) => b.size - a.size);
     return found.slice(0, MOST_ROWS).flatMap(({ row, source }) => figuresOfRow(source, row));
   }

@@ -1,8 +1,8 @@
 import type { Language } from '../text';
-import { figuresSaid, subjectOf, type FigureSaid } from './around';
+import { figuresSaid, subjectOf, wordsInOrder, type FigureSaid } from './around';
 import type { Figure } from './figures';
 import { faultOf, neighbours, signsDiffer, type Fault } from './faults';
-import { NAMED, likeness, nearLikeness, periodsAgree, shareIn, type WordSense } from './likeness';
+import { likeness, nearLikeness, periodsAgree, says, type WordSense } from './likeness';
 import { workedOut, type Weighed } from './operands';
 import { ratioNamed } from './ratios';
 import { sameFigure, unitsMeet } from './same';
@@ -51,6 +51,7 @@ const FEW_WORDS = 2;
 /** Stated figures that may be meant, likeliest first: those that share a word of their label with what is said, or state the same. */
 function weigh(said: FigureSaid, figures: readonly StatedFigure[], { sense, cited }: TraceOptions): Weighed[] {
   const spoken = new Set([...said.sentence].flatMap((term) => [term, ...sense.equivalents(term)]));
+  const sequence = wordsInOrder(said.text, said.language);
   const ratio = ratioNamed(said.text, said.language);
   for (const label of [...(ratio?.part ?? []), ...(ratio?.whole ?? [])]) for (const term of label) spoken.add(term);
   return figures
@@ -61,7 +62,7 @@ function weigh(said: FigureSaid, figures: readonly StatedFigure[], { sense, cite
         likeness(said, stated, sense) +
         PERIOD_BONUS * periodsAgree(said.period, stated.period) +
         (cited?.has(stated) === true ? CITED_BONUS : 0);
-      const named = stated.cell !== null && shareIn(stated.label, said.sentence, sense) >= NAMED;
+      const named = stated.cell !== null && says(sequence, stated.label, sense);
       return [{ stated, likeness: own, named, same }];
     })
     .sort((a, b) => b.likeness - a.likeness);
