@@ -1,5 +1,5 @@
 import type { Calculation } from '../src/core/answer';
-import { sayTraced, type TracedFigure } from '../src/core/figure';
+import type { ClaimFigure } from '../src/core/claim';
 import type { Citation } from '../src/core/quote';
 
 /** A calculation as `--json` writes it: its operands are figures with the place each was quoted from. */
@@ -18,19 +18,18 @@ export function asCalculation({ operation, operands, result, working }: Calculat
 }
 
 /** A traced figure as `--json` writes it. */
-export function asFigure(traced: TracedFigure): Record<string, unknown> {
-  const { figure, verdict, fault, stated } = traced;
-  const { text, value, unit, scale, kind } = figure;
+export function asFigure(figure: ClaimFigure): Record<string, unknown> {
+  const { text, kind, value, unit, scale, verdict, how, fault, sourceId, page } = figure;
   return {
     text,
     value: kind === 'date' ? value : Number(value),
     unit,
     scale,
     verdict,
-    how: sayTraced(traced),
+    how,
     ...(fault === null ? {} : { fault }),
-    source: stated?.sourceId ?? null,
-    page: stated?.page ?? null,
+    source: sourceId,
+    page,
   };
 }
 

@@ -2,7 +2,7 @@ import { splitQuestions, wholeHistory, wholeQuestion } from '../../src/core/answ
 import { toProblem } from '../../src/core/problem';
 import { oneLine } from '../../src/core/text';
 import { loadNeighbours } from '../neighbours';
-import { asCalculation, asCite, placeInWords } from '../cite';
+import { asCalculation, asCite, asFigure, placeInWords } from '../cite';
 import { readQuestions, type QuestionRecord } from '../records';
 import { matchSource, openShelf } from '../shelf';
 import { readerNamed, type ReaderSays } from '../readers';
@@ -28,7 +28,7 @@ function asJson(id: string, question: string, completed: string, said: ReaderSay
       text: claim.text,
       standing: claim.standing,
       citations: claim.citations.map(asCite),
-      figures: [],
+      figures: (claim.figures ?? []).map(asFigure),
     })),
     calculations: answer.calculations.map(asCalculation),
     conflicts: answer.conflicts,
@@ -59,6 +59,9 @@ function asText(question: string, said: ReaderSays): string {
   const claims = answer.claims.flatMap((claim) => [
     `  ${claim.text}`,
     ...claim.citations.map((citation) => `    ${placeInWords(citation)}`),
+    ...(claim.figures ?? [])
+      .filter((figure) => figure.verdict !== 'quoted')
+      .map((figure) => `    ${figure.text}: ${figure.verdict}, ${figure.how}`),
   ]);
   const asides = (said.asides ?? []).map((aside) => `  (not from the documents) ${aside}`);
   const headline = answer.headline ?? 'Nothing of this answer is carried by the documents.';

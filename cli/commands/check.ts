@@ -1,7 +1,7 @@
 import { problem } from '../../src/core/problem';
 import { citationOf, standsAsCited, type QuoteCheck } from '../../src/core/quote';
 import type { AskedSource } from '../../src/core/answer';
-import { weighClaim } from '../../src/core/claim';
+import { claimFigure, weighClaim } from '../../src/core/claim';
 import type { Library } from '../../src/core/library';
 import { readQuotes, type QuoteRecord } from '../records';
 import { sayTraced } from '../../src/core/figure';
@@ -83,7 +83,7 @@ class Checker {
       standing,
       uncovered,
       citations: checked.map((one) => one.line),
-      figures: figures.map(asFigure),
+      figures: figures.map((one) => asFigure(claimFigure(one))),
       ms: Math.round((performance.now() - began) * 100) / 100,
     };
     const text = [

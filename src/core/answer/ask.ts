@@ -1,4 +1,4 @@
-import { weighClaim, type RestsOn } from '../claim';
+import { claimFigure, figuresOfQuotes, weighClaim, type RestsOn } from '../claim';
 import { citationOf, type QuoteIndex, standsAsCited } from '../quote';
 import {
   searchPassages,
@@ -72,9 +72,13 @@ export function checkClaim(claim: DraftClaim, sources: readonly AskedSource[], i
   });
   // A claim that is a quote itself says no more than it.
   const quoted = citations.some((one) => one.quote === claim.text) && citations.every(standsAsCited);
-  if (quoted) return { text: claim.text, standing: 'carried', citations };
-  const { standing, uncovered } = weighClaim(claim.text, rests, sources);
-  return { text: claim.text, standing, citations, ...(uncovered.length === 0 ? {} : { uncovered }) };
+  if (quoted) {
+    const places = rests.flatMap(({ at }) => at ?? []);
+    return { text: claim.text, standing: 'carried', citations, figures: figuresOfQuotes(places, sources) };
+  }
+  const { standing, uncovered, figures } = weighClaim(claim.text, rests, sources);
+  const beyond = uncovered.length === 0 ? {} : { uncovered };
+  return { text: claim.text, standing, citations, figures: figures.map(claimFigure), ...beyond };
 }
 
 function searchesOf(question: Question): string[] {

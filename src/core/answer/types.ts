@@ -1,5 +1,5 @@
 import type { Span, Table } from '../source';
-import type { Standing, Uncovered } from '../claim';
+import type { ClaimFigure, Standing, Uncovered } from '../claim';
 import type { Quantity } from '../figure';
 import type { CellPlace, Citation } from '../quote';
 import type { ShelfSource } from '../search';
@@ -93,6 +93,8 @@ export interface Claim {
   readonly text: string;
   readonly standing: Standing;
   readonly citations: readonly Citation[];
+  /** Its figures, each traced; claims kept before figures were traced have none. */
+  readonly figures?: readonly ClaimFigure[] | undefined;
   /** What it says beyond its quotes. */
   readonly uncovered?: readonly Uncovered[] | undefined;
   /** What it said before it was put right by the documents. */

@@ -6,7 +6,7 @@ export type { Fault } from './faults';
 export type { Figure, FigureKind } from './figures';
 export { shareIn, type WordSense } from './likeness';
 export type { FiguredSource, StatedFigure } from './stated';
-export { addsFigure } from './same';
+export { addsFigure, sameFigure } from './same';
 export { FigureShelf } from './shelf';
 export { traceFigures, type TracedFigure, type TraceOptions } from './trace';
 export type { Worked } from './work';

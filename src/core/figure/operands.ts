@@ -27,8 +27,14 @@ function earlier(one: PeriodSaid, two: PeriodSaid): boolean {
 }
 
 /** Pairs of figures of one home in different periods, the earlier first: the row or sentence that moved. */
-function pairsOfHome(figures: readonly StatedFigure[], said: FigureSaid): [StatedFigure, StatedFigure][] {
+function pairsOfHome(
+  figures: readonly StatedFigure[],
+  said: FigureSaid,
+  operation: Operation,
+): [StatedFigure, StatedFigure][] {
   const pairs: [StatedFigure, StatedFigure][] = [];
+  // The year a figure is of, where it is said, is the one the change came to; a ratio may be said to either.
+  const years = operation === 'ratio' ? new Set<string>() : said.period.years;
   for (const [at, one] of figures.entries()) {
     for (const two of figures.slice(at + 1)) {
       if (one.home !== two.home || one.kind !== two.kind) continue;
@@ -39,8 +45,6 @@ function pairsOfHome(figures: readonly StatedFigure[], said: FigureSaid): [State
             ? [one, two]
             : [two, one]
           : [one, two];
-      const { years } = said.period;
-      // The year a figure is of, where it is said, is the one the change came to.
       if (years.size === 1 && to.period.years.size > 0 && ![...years].some((year) => to.period.years.has(year)))
         continue;
       pairs.push([from, to]);
@@ -112,13 +116,16 @@ function* tries(said: FigureSaid, own: readonly StatedFigure[], weighed: readonl
           yield { operation, operands: [to, from], meant: false };
       }
     }
-    if (operation === 'change' || operation === 'difference') {
+    if (operation === 'change' || operation === 'difference' || operation === 'ratio') {
       for (const [at, home] of homes.entries()) {
         for (const operands of pairsOfHome(
           weighed.map((one) => one.stated).filter((one) => one.home === home),
           said,
+          operation,
         )) {
-          yield { operation, operands, meant: at === 0 && own.length === 0 && operands[0]?.cell !== null };
+          // A ratio of two periods is the later one's to the earlier.
+          const inOrder = operation === 'ratio' ? operands.toReversed() : operands;
+          yield { operation, operands: inOrder, meant: at === 0 && own.length === 0 && operands[0]?.cell !== null };
         }
       }
     }

@@ -1,6 +1,6 @@
 import { sectionOf, textOfSpans, unitsOfPassage, type ShelfSource } from '../search';
 import { joinLineEnds, oneLine } from '../text';
-import type { Span, Table } from '../source';
+import { isPointer, type Span, type Table } from '../source';
 import { figuresSaid, labelTerms, periodOf, subjectOf, type PeriodSaid } from './around';
 import type { FigureKind } from './figures';
 import { spanOfColumn } from './period';
@@ -57,8 +57,9 @@ export function figuresOfRow(source: FiguredSource, row: RowOfTable): readonly S
   const stated = row.row.cells.flatMap((cell, column): StatedFigure[] => {
     const quantity = cell === null ? null : cellQuantity(cell);
     const [span] = cell?.spans ?? [];
-    if (cell === null || quantity === null || span === undefined) return [];
     const heads = (table.columns[column]?.path ?? []).join(' ');
+    // The number of a note or an article only points elsewhere.
+    if (cell === null || quantity === null || span === undefined || isPointer(heads)) return [];
     const own = periodOf(`${heads} ${row.row.path.join(' ')}`);
     const caption = periodOf(table.caption ?? '');
     const period = {
@@ -123,8 +124,11 @@ const digitsIn = (text: string): string => text.replace(/\D/g, '');
  * with its heads, scale and unit.
  */
 export function figuresAt(source: FiguredSource, spans: readonly Span[], section: string): StatedFigure[] {
-  const cells = rowsTouched(source.tables, spans).flatMap((row) => figuresOfRow(source, row));
-  const printed = new Set(cells.map(({ quantity }) => digitsIn(quantity.text)));
+  const rows = rowsTouched(source.tables, spans);
+  const cells = rows.flatMap((row) => figuresOfRow(source, row));
+  const printed = new Set(
+    rows.flatMap(({ row }) => row.cells.map((cell) => digitsIn(cell?.text ?? ''))).filter((digits) => digits !== ''),
+  );
   const worded = figuresOfText(source, spans, section);
   return [...cells, ...worded.filter(({ quantity }) => !printed.has(digitsIn(quantity.text)))];
 }

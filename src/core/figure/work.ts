@@ -34,6 +34,8 @@ const AVERAGES = /\b(?:average\w*|mean|on average|durchschnitt\w*)\b/i;
 const BETWEEN =
   /\b(?:after|before|later|between|from|until|since|long|last\w*|run\w*|term|period|within|apart|earlier|span\w*|over|dauer\w*)\b/i;
 
+const YEARS = /\b(?:19|20)\d\d\b/g;
+
 /** What a figure's sentence says that was done to get it. */
 export function operationsSaid(said: FigureSaid): Operation[] {
   const { text, figure } = said;
@@ -53,6 +55,7 @@ export function operationsSaid(said: FigureSaid): Operation[] {
   const near =
     text
       .slice(Math.max(0, figure.start - said.at - 90), figure.start - said.at)
+      .replace(YEARS, '')
       .split(/\d/)
       .at(-1) ?? '';
   const behind = text.slice(figure.end - said.at, figure.end - said.at + 30).split(/[\d(]/)[0] ?? '';
@@ -157,7 +160,7 @@ function workQuotient(
   const digits = Math.max(1, decimalsOf(figure));
   const result = `${printNumber(quotient, digits)}${operation === 'share' ? ' %' : ''}`;
   const scale = Math.max(a.scale, b.scale);
-  const print = (quantity: Quantity): string => printNumber(worth(quantity).div(scale), decimalsOf(quantity));
+  const print = (quantity: Quantity): string => printNumber(worth(quantity).abs().div(scale), decimalsOf(quantity));
   return {
     operation,
     operands: [part, whole],

@@ -2,6 +2,7 @@ export { fold, type Folded } from './fold';
 export { countWords, tokenize, type Token } from './tokens';
 export { datesOf, numbersOf, tokensOf } from './once';
 export { joinLineEnds, oneLine } from './oneLine';
+export { findPipeTables, type TextCell, type TextTable } from './pipeTables';
 export { splitSentences, type Range } from './sentences';
 export { findNumbers, parseDigits } from './numbers';
 export type { NumberMention } from './numberMention';

@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { cellSchema, citationSchema } from '../../core/exchange/incoming';
 import { FACT_FIELDS, type FactField } from '../../core/facts';
 import type { StoredBearings, StoredProof, StoredSlip } from '../schema';
-import { count, id, sha256, text } from './parts';
+import { count, id, sha256, text, tracing } from './parts';
 import { proofSchema } from './proofSchema';
 
 export const ARCHIVE_FORMAT = 'marked-page dossier';
@@ -53,6 +53,17 @@ const claim = Joi.object({
       }),
     )
     .max(100),
+  figures: Joi.array()
+    .items(
+      Joi.object({
+        ...tracing,
+        text: text(400).required(),
+        kind: Joi.valid('date', 'percentage', 'points', 'duration', 'amount', 'number').required(),
+        sourceId: text(200).allow(null).required(),
+        page: count.allow(null).required(),
+      }),
+    )
+    .max(2000),
   mendedFrom: text(20_000),
 });
 const claims = Joi.array().items(claim).max(200);

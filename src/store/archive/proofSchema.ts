@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { citationSchema } from '../../core/exchange/incoming';
-import { count, id, sha256, text } from './parts';
+import { count, id, sha256, text, tracing } from './parts';
 
 const range = { start: count.required(), end: count.required() };
 const item = {
@@ -24,25 +24,8 @@ const items = Joi.array()
     Joi.object({
       ...item,
       kind: Joi.valid('figure').required(),
-      verdict: Joi.valid('quoted', 'computed', 'unsupported').required(),
-      fault: Joi.valid(
-        'scale',
-        'sign',
-        'unit',
-        'points',
-        'period',
-        'column',
-        'row',
-        'arithmetic',
-        'changed',
-        'nowhere',
-        null,
-      ).required(),
-      value: text(60).required(),
-      unit: text(60).allow(null).required(),
-      scale: Joi.number().positive().required(),
+      ...tracing,
       citation: citationSchema.allow(null).required(),
-      how: text(20_000).required(),
       right: text(400).allow(null).required(),
     }),
   )

@@ -1,7 +1,7 @@
 'use client';
 
 import { canMend, type Claim } from '@/core/answer';
-import { sayUncovered } from '@/core/claim';
+import { sayUncovered, type ClaimFigure } from '@/core/claim';
 import type { StoredSlip } from '@/store';
 import { Button } from '@/ui';
 import { claimKey, type Session, type SessionState } from '../session';
@@ -20,6 +20,9 @@ interface ClaimEntryProps {
   /** True when the headline said it already. */
   readonly repeats: boolean;
 }
+
+/** Figures of one claim that are listed. */
+const MOST_FIGURES = 6;
 
 const STANDINGS: Readonly<Record<Claim['standing'], string | null>> = {
   carried: null,
@@ -58,6 +61,7 @@ export function ClaimEntry({ session, state, slip, question, claim, index, secon
             ` Not covered: ${claim.uncovered.map(sayUncovered).join('; ')}.`}
         </p>
       )}
+      {!isQuote && <Figures figures={claim.figures ?? []} />}
       {claim.mendedFrom !== undefined && (
         <p className="pb-1.5 text-[12px] text-muted">
           Mended by the page; it said: <span className="italic">“{claim.mendedFrom}”</span>
@@ -88,6 +92,23 @@ export function ClaimEntry({ session, state, slip, question, claim, index, secon
         ))}
       </div>
     </Choosable>
+  );
+}
+
+/** How the figures of a claim were traced, those that nothing supports first. */
+function Figures({ figures }: { readonly figures: readonly ClaimFigure[] }) {
+  if (figures.length === 0) return null;
+  const ordered = [...figures].sort((one, two) => Number(one.fault === null) - Number(two.fault === null));
+  return (
+    <ul aria-label="Figures of this claim" className="pb-1.5 text-[12px] text-muted tabular-nums">
+      {ordered.slice(0, MOST_FIGURES).map((figure, at) => (
+        <li key={at} className="truncate" title={figure.how}>
+          <b className={figure.fault === null ? 'font-medium text-ink' : 'font-semibold text-grave'}>{figure.text}</b>{' '}
+          {figure.verdict === 'quoted' ? 'stated: ' : figure.verdict === 'computed' ? 'worked out: ' : ''}
+          {figure.how}
+        </li>
+      ))}
+    </ul>
   );
 }
 

@@ -3,6 +3,7 @@
 import clsx from 'clsx';
 import { memo, useMemo } from 'react';
 import { isGrave, isProblem, type ProofItem } from '@/core/proof';
+import type { TextCell, TextTable } from '@/core/text';
 import type { StoredProof } from '@/store';
 import { MarkGlyph } from '@/ui';
 import { blocksOf, piecesOf, type Block } from './blocks';
@@ -46,6 +47,7 @@ const LOOKS: Readonly<Record<Block['kind'], string>> = {
   quote: 'my-2 whitespace-pre-line border-l border-rule pl-4',
   item: 'relative my-1 pl-5 before:absolute before:left-1 before:content-["–"]',
   plain: 'my-2',
+  table: 'my-3 overflow-x-auto',
 };
 
 interface TextBlockProps {
@@ -65,18 +67,10 @@ const TextBlock = memo(
           LOOKS[block.kind],
         )}
       >
-        {piecesOf(text, block, own).map((piece) =>
-          piece.shown === null ? (
-            <span key={piece.start}>{piece.words}</span>
-          ) : (
-            <Marked
-              key={piece.start}
-              shown={piece.shown}
-              words={piece.words}
-              chosen={piece.shown.index === chosen}
-              onChoose={onChoose}
-            />
-          ),
+        {block.table === undefined ? (
+          <Pieces block={block} text={text} own={own} chosen={chosen} onChoose={onChoose} />
+        ) : (
+          <TableOfText table={block.table} text={text} own={own} chosen={chosen} onChoose={onChoose} />
         )}
       </div>
     );
@@ -84,6 +78,55 @@ const TextBlock = memo(
   (one, two) =>
     one.block === two.block && one.chosen === two.chosen && one.own.length === two.own.length && one.own.every((shown, at) => shown.item === two.own[at]?.item), // prettier-ignore
 );
+
+function Pieces({ block, text, own, chosen, onChoose }: TextBlockProps) {
+  return piecesOf(text, block, own).map((piece) =>
+    piece.shown === null ? (
+      <span key={piece.start}>{piece.words}</span>
+    ) : (
+      <Marked
+        key={piece.start}
+        shown={piece.shown}
+        words={piece.words}
+        chosen={piece.shown.index === chosen}
+        onChoose={onChoose}
+      />
+    ),
+  );
+}
+
+/** A table of the text as a table, its cells marked like sentences. */
+function TableOfText({ table, ...rest }: Omit<TextBlockProps, 'block'> & { readonly table: TextTable }) {
+  const cell = (place: TextCell) => <Pieces {...rest} block={{ ...place, kind: 'plain' }} />;
+  return (
+    <table className="min-w-[60%] border-collapse text-[14px] leading-[22px] tabular-nums">
+      <thead>
+        {table.heads.map((cells, at) => (
+          <tr key={at} className="border-b border-ink">
+            {cells.map((place, column) => (
+              <th key={column} scope="col" className={clsx('px-2 py-0.5 font-semibold', sideOf(column))}>
+                {cell(place)}
+              </th>
+            ))}
+          </tr>
+        ))}
+      </thead>
+      <tbody>
+        {table.rows.map((cells, at) => (
+          <tr key={at} className="border-b border-rule">
+            {cells.map((place, column) => (
+              <td key={column} className={clsx('px-2 py-0.5', sideOf(column))}>
+                {cell(place)}
+              </td>
+            ))}
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
+
+const sideOf = (column: number): string => (column === 0 ? 'pl-0 text-left' : 'text-right');
 
 function Marked({
   shown: { item, index },

@@ -40,3 +40,15 @@ test('the next problem is behind, else from the front again', () => {
   expect(nextProblem([true, false, true], 2)).toBe(0);
   expect(nextProblem([false], -1)).toBe(-1);
 });
+
+test('a table set with bars is a block of its own between the paragraphs around it', () => {
+  const text = 'Costs:\n\n| Cost | 2025 |\n|---|---|\n| Fuel | 12 |\nThat is all.';
+  const blocks = blocksOf(text);
+  expect(blocks.map(({ kind, start, end }) => [kind, text.slice(start, end)])).toEqual([
+    ['plain', 'Costs:'],
+    ['table', '| Cost | 2025 |\n|---|---|\n| Fuel | 12 |'],
+    ['plain', 'That is all.'],
+  ]);
+  const [cell] = blocks[1]?.table?.rows[0]?.slice(1) ?? [];
+  expect(text.slice(cell?.start, cell?.end)).toBe('12');
+});

@@ -1,10 +1,13 @@
 import type { ProofItem } from '@/core/proof';
+import { findPipeTables, type TextTable } from '@/core/text';
 
 /** A paragraph of a text; `[start, end)` in UTF-16 code units. */
 export interface Block {
   readonly start: number;
   readonly end: number;
-  readonly kind: 'heading' | 'quote' | 'item' | 'plain';
+  readonly kind: 'heading' | 'quote' | 'item' | 'plain' | 'table';
+  /** The cells of a table. */
+  readonly table?: TextTable;
 }
 
 const MARKS: readonly (readonly [Block['kind'], RegExp])[] = [
@@ -13,15 +16,24 @@ const MARKS: readonly (readonly [Block['kind'], RegExp])[] = [
   ['item', /^\s*(?:[-*•–]|\d{1,2}[.)])\s+/],
 ];
 
-/** The paragraphs of a text: parted by blank lines, and before headings and items of a list. */
+/** The paragraphs and tables of a text: parted by blank lines, and before headings and items of a list. */
 export function blocksOf(text: string): Block[] {
   const blocks: Block[] = [];
-  for (const match of text.matchAll(/(?:[^\n]+(?:\n(?!\s*\n)(?!\s*[-*•–]\s|#{1,6}\s)|$|(?=\n)))+/g)) {
-    const words = match[0].replace(/\s+$/, '');
-    if (words === '') continue;
-    const kind = MARKS.find(([, pattern]) => pattern.test(words))?.[0] ?? 'plain';
-    blocks.push({ start: match.index, end: match.index + words.length, kind });
+  const put = (from: number, to: number): void => {
+    for (const match of text.slice(from, to).matchAll(/(?:[^\n]+(?:\n(?!\s*\n)(?!\s*[-*•–]\s|#{1,6}\s)|$|(?=\n)))+/g)) {
+      const words = match[0].replace(/\s+$/, '');
+      if (words === '') continue;
+      const kind = MARKS.find(([, pattern]) => pattern.test(words))?.[0] ?? 'plain';
+      blocks.push({ start: from + match.index, end: from + match.index + words.length, kind });
+    }
+  };
+  let at = 0;
+  for (const table of findPipeTables(text)) {
+    put(at, table.start);
+    blocks.push({ start: table.start, end: table.end, kind: 'table', table });
+    at = table.end;
   }
+  put(at, text.length);
   return blocks;
 }
 

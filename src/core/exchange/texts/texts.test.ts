@@ -16,6 +16,20 @@ describe('the text of a file', () => {
     );
   });
 
+  test('of HTML keeps tables as lines with bars, and the words of tables that only set the page', async () => {
+    const html =
+      '<table><caption>Dues</caption><thead><tr><th>Dues</th><th>2025</th></tr></thead><tbody><tr><td><p>Pilotage | tugs</p></td><td>1,400</td></tr></tbody></table><table><tr><td><p>All <b>alone</b></p></td></tr></table>';
+    expect(await textOfFile(bytes(html), 'memo.html')).toBe(
+      'Dues\n\n| Dues | 2025 |\n| --- | --- |\n| Pilotage \\| tugs | 1,400 |\n\nAll alone\n',
+    );
+  });
+
+  test('of an office file keeps a table', async () => {
+    const text = 'Dues\n\n| Dues | 2025 |\n| --- | --- |\n| Pilotage | 1,400 |\n\nThat is all.\n';
+    const docx = new Uint8Array(await (await docxOf(text, 'Dues')).arrayBuffer());
+    expect(await textOfFile(docx, 'memo.docx')).toBe(text);
+  });
+
   test('of plain text keeps its very characters, so that offsets are those of the file', async () => {
     expect(await textOfFile(bytes('One\n\n“two”  three'), 'memo.md')).toBe('One\n\n“two”  three');
   });
