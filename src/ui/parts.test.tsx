@@ -1,6 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { act, type ReactNode } from 'react';
-import { createRoot } from 'react-dom/client';
+import { draw } from '../../tests/support/draw';
 import type { Mark } from '@/core/quote';
 import type { Page } from '@/core/source';
 import { Button, MarkGlyph, markInWords, Ribbon, Spine } from '.';
@@ -9,21 +8,6 @@ import { CellMarks } from './CellMarks';
 import { QuoteMarks } from './QuoteMarks';
 import { ReadingOverlay } from './ReadingOverlay';
 import { rowAt, RowRuler } from './RowRuler';
-
-Object.assign(globalThis, {
-  IS_REACT_ACT_ENVIRONMENT: true,
-  ResizeObserver: class {
-    observe = (): void => undefined;
-    disconnect = (): void => undefined;
-  },
-});
-
-/** Draws a part into an element of its own. */
-function draw(part: ReactNode): HTMLElement {
-  const frame = document.createElement('div');
-  act(() => createRoot(frame).render(part));
-  return frame;
-}
 
 const nothing = (): void => undefined;
 

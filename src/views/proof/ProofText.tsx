@@ -1,7 +1,7 @@
 'use client';
 
 import clsx from 'clsx';
-import { memo, useMemo } from 'react';
+import { memo, useEffect, useMemo, useRef } from 'react';
 import { isGrave, isProblem, type ProofItem } from '@/core/proof';
 import type { TextCell, TextTable } from '@/core/text';
 import type { StoredProof } from '@/store';
@@ -24,8 +24,20 @@ interface ProofTextProps {
 /** The text as it was given, set as a page of reading, with each quotation and figure marked. */
 export function ProofText({ proof, shown, chosen, onChoose }: ProofTextProps) {
   const blocks = useMemo(() => blocksOf(proof.text), [proof.text]);
+  const leaf = useRef<HTMLDivElement>(null);
+  // What is told of the chosen item grows below the text and would cover it.
+  useEffect(() => {
+    const element = leaf.current;
+    if (element === null || chosen < 0) return;
+    const show = (): void => element.querySelector(`[data-item="${chosen}"]`)?.scrollIntoView({ block: 'nearest' });
+    show();
+    const observer = new ResizeObserver(show);
+    observer.observe(element);
+    return () => observer.disconnect();
+  }, [chosen]);
   return (
     <div
+      ref={leaf}
       data-proof-text
       tabIndex={0}
       aria-label="The text"
@@ -157,7 +169,7 @@ function Marked({
         onChoose(index);
       }}
       className={clsx(
-        'cursor-pointer rounded-[1px]',
+        'cursor-pointer scroll-my-10 rounded-[1px]',
         chosen &&
           'before:font-semibold before:text-accent before:content-["⌜"] after:font-semibold after:text-accent after:content-["⌟"]',
       )}

@@ -32,7 +32,6 @@ export function ProofView() {
     const item = proof?.items[index];
     if (proof === null || item === undefined) return;
     session.choose(proofKey(proof.id, index), item.citation ?? NO_PLACE);
-    document.querySelector(`[data-item="${index}"]`)?.scrollIntoView({ block: 'nearest' });
   };
   useProofKeys({ session, leaves, proof, chosen, choose, shown: shown.map(({ index }) => index) });
   const { proofing } = state;

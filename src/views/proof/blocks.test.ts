@@ -52,3 +52,9 @@ test('a table set with bars is a block of its own between the paragraphs around 
   const [cell] = blocks[1]?.table?.rows[0]?.slice(1) ?? [];
   expect(text.slice(cell?.start, cell?.end)).toBe('12');
 });
+
+test('a paragraph has no part in the items of others', () => {
+  const block = { start: 4, end: 8, kind: 'plain' as const };
+  const pieces = piecesOf('abcdefghijkl', block, [{ item: { start: 0, end: 2 } }, { item: { start: 5, end: 6 } }, { item: { start: 9, end: 11 } }]); // prettier-ignore
+  expect(pieces.map((one) => one.words)).toEqual(['e', 'f', 'gh']);
+});

@@ -53,7 +53,7 @@ function unsigned(words: string, block: Block, opens: boolean): string {
   return sign === undefined || numbered ? plain : plain.replace(sign, '');
 }
 
-/** A paragraph cut where its items begin and end; an item that lies in another is left to that one. */
+/** A paragraph cut where its items begin and end; an item that lies in another is left to that one, and those of other paragraphs are left out. */
 export function piecesOf<S extends { readonly item: Pick<ProofItem, 'start' | 'end'> }>(
   text: string,
   block: Block,
@@ -68,7 +68,7 @@ export function piecesOf<S extends { readonly item: Pick<ProofItem, 'start' | 'e
   };
   for (const shown of own) {
     const [start, end] = [Math.max(block.start, shown.item.start), Math.min(block.end, shown.item.end)];
-    if (start < at) continue;
+    if (start < at || start >= end) continue;
     put(start, null);
     put(end, shown);
   }

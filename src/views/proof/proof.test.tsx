@@ -1,19 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
-import { act, type ReactNode } from 'react';
-import { createRoot } from 'react-dom/client';
+import { act } from 'react';
+import { draw } from '../../../tests/support/draw';
 import type { Citation } from '@/core/quote';
 import type { ProofFigure, ProofItem, ProofQuote } from '@/core/proof';
 import type { StoredProof } from '@/store';
 import { FigureGlyph } from './FigureGlyph';
 import { ProofText } from './ProofText';
-
-Object.assign(globalThis, { IS_REACT_ACT_ENVIRONMENT: true });
-
-function draw(part: ReactNode): HTMLElement {
-  const frame = document.createElement('div');
-  act(() => createRoot(frame).render(part));
-  return frame;
-}
 
 const TEXT = '# Memo\n\nIt says “the rent is due” and owes 12 crowns, then 14 crowns.';
 const at = (words: string): { start: number; end: number; text: string } => ({ start: TEXT.indexOf(words), end: TEXT.indexOf(words) + words.length, text: words }); // prettier-ignore
