@@ -50,6 +50,17 @@ describe('a text', () => {
     await page.keyboard.press('n');
     await page.waitForSelector('[data-page-frame] [data-connect=quote]');
     expect(await told()).toMatch(/altered.*page: two · quote: three · figure/);
+    await page.keyboard.press('e');
+    await find(page, '[data-explanation] dl');
+    const why = await page.$eval('[data-explanation]', (panel) =>
+      (panel as HTMLElement).innerText.replace(/\s+/g, ' '),
+    );
+    expect(why).toMatch(
+      /altered\. .*by not more than three years.*by not more than two years.*Changed in what it means: figure/i,
+    );
+    await page.keyboard.press('Escape');
+    await page.waitForSelector('[data-explanation]', { hidden: true });
+    await page.focus('[data-proof-text]');
     await page.keyboard.press('n');
     await page.waitForSelector('[data-page-frame] [data-part=cell]');
     expect(await told()).toMatch(/wrong scale: stated is 27,833 thousand crowns/);

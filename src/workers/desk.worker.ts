@@ -3,7 +3,15 @@ import { askBuiltIn, mendClaim, searchFor, type Answer, type Claim } from '../co
 import { cellQuoted } from '../core/figure';
 import { indexFingerprint, Library } from '../core/library';
 import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
-import { citationOf, standsAt, type Citation, type FindWay, type QuoteCheck } from '../core/quote';
+import {
+  citationOf,
+  explainCheck,
+  standsAt,
+  type Citation,
+  type Explanation,
+  type FindWay,
+  type QuoteCheck,
+} from '../core/quote';
 import { proofSteps, type ProofResult } from '../core/proof';
 import { Neighbours, textOfSpans } from '../core/search';
 import { factsOf, summarise, type Fact, type Summary } from '../core/summary';
@@ -226,6 +234,16 @@ const api = {
 
   stopProof(id: string): void {
     stopped.add(id);
+  },
+
+  /** Why a citation has its mark: it is held against all documents held here once more, as it was cited. */
+  explain({ quote, cited, ...citation }: Citation): Promise<Result<Explanation>> {
+    return attempt(() => {
+      const sources = library.sources();
+      const from = cited === undefined ? null : (sources.find((one) => one.name === cited.source)?.id ?? null);
+      const place = citation.place === 'cited' ? { sourceId: citation.sourceId, page: citation.page } : { sourceId: from, page: cited?.page ?? null }; // prettier-ignore
+      return explainCheck(quote, library.quotes.check({ quote, ...place }), sources);
+    });
   },
 
   /** Holds a quote against the documents named; `sourceId` and `page` are those cited, if any. */

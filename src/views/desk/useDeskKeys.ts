@@ -25,6 +25,7 @@ export function useDeskKeys(session: Session, ask: RefObject<AskBoxHandle | null
     '/': uncovering(session, () => ask.current?.find()),
     k: () => pressIn('[data-claim]', 'keep'),
     w: () => pressIn('[data-claim]', 'mend'),
+    e: () => pressIn('[data-claim]', 'explain'),
     f: () => pressIn('[data-slip]', 'follow'),
     c: () => pressIn('[data-slip]', 'copy'),
     ArrowDown: () => stepClaim(1),

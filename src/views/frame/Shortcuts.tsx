@@ -6,6 +6,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['↓  ↑', 'next and previous claim, item of a proof, finding; its page opens beside it'],
   ['K', 'keep what is chosen as a finding'],
   ['W', 'mend the chosen claim, or what is chosen in a proof, by the page'],
+  ['E', 'explain the mark of what is chosen: what was looked for, what the page says, where it stands'],
   ['F', 'follow up on the chosen slip'],
   ['C', 'copy the answer with its citations'],
   ['→  ←', 'next and previous page'],

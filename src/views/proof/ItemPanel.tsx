@@ -24,6 +24,7 @@ export function ItemPanel({ session, state, proof, became, index }: ItemPanelPro
   return (
     <section
       aria-label="What was found"
+      data-found
       aria-live="polite"
       className="max-h-[46%] min-h-[92px] shrink-0 overflow-y-auto border-t border-rule bg-ground px-4 py-2.5"
     >

@@ -27,6 +27,7 @@ export function useProofKeys({ session, leaves, proof, chosen, choose, shown }: 
     n: () => choose(nextProblem((proof?.items ?? []).map(isProblem), chosen)),
     w: () => proof !== null && item !== undefined && void session.proofs.mend(proof, item),
     k: () => proof !== null && item !== undefined && void session.proofs.keep(proof, item),
+    e: () => document.querySelector<HTMLButtonElement>('[data-found] [data-key=explain]')?.click(),
     ArrowDown: () => step(1),
     ArrowUp: () => step(-1),
   });

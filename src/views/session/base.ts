@@ -1,5 +1,5 @@
 import { toProblem, wordProblem, type Problem } from '@/core/problem';
-import type { Citation } from '@/core/quote';
+import type { Citation, Explanation } from '@/core/quote';
 import { listShelf, getDossier, listSlips, type Shelved, type StoredDossier } from '@/store';
 import { hireDesk, type Hired } from '@/workers/clients';
 import type { CheckedQuote, DeskApi, Heading } from '@/workers/desk.worker';
@@ -46,6 +46,14 @@ export class SessionBase {
   /** Holds a quote against documents; null when that failed, which is told. */
   async check(quote: string, cited: Cited, among: readonly string[]): Promise<CheckedQuote | null> {
     const result = await this.desk.check(quote, cited, among);
+    if (result.ok) return result.value;
+    this.tellProblem(result.problem);
+    return null;
+  }
+
+  /** Why a citation has its mark; null when that could not be told, which is said. */
+  async explain(citation: Citation): Promise<Explanation | null> {
+    const result = await this.desk.explain(citation);
     if (result.ok) return result.value;
     this.tellProblem(result.problem);
     return null;

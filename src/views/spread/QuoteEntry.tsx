@@ -2,8 +2,9 @@
 
 import type { ReactNode } from 'react';
 import type { Citation } from '@/core/quote';
-import { MarkGlyph, Strip } from '@/ui';
+import { Strip } from '@/ui';
 import { documentOf, usePage, type Session, type SessionState } from '../session';
+import { MarkExplained } from './MarkExplained';
 
 interface QuoteEntryProps {
   readonly session: Session;
@@ -39,7 +40,7 @@ export function QuoteEntry({
         data-connect={chosen ? 'strip' : undefined}
         className="flex items-start gap-2 rounded-[2px] border border-rule bg-paper p-1.5"
       >
-        {marked && <MarkGlyph mark={citation.mark} grave={grave} />}
+        {marked && <MarkExplained session={session} citation={citation} grave={grave} />}
         {current && page !== null && span !== undefined ? (
           <Strip editionId={shelved.edition.id} page={page} span={span} grave={grave} cell={citation.cell} />
         ) : (
