@@ -1,5 +1,5 @@
 import { expose } from 'comlink';
-import { askBuiltIn, mendClaim, searchFor, type Answer, type Claim } from '../core/answer';
+import { askBuiltIn, checkClaim, mendClaim, searchFor, type Answer, type Claim, type DraftClaim } from '../core/answer';
 import { cellQuoted } from '../core/figure';
 import { indexFingerprint, Library } from '../core/library';
 import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
@@ -189,6 +189,11 @@ const api = {
   /** A claim put right by the documents named; null when they hold nothing of it. */
   mend(claim: Claim, sourceIds: readonly string[]): Promise<Result<Claim | null>> {
     return attempt(() => mendClaim(claim, library.sources(sourceIds), library.quotes));
+  },
+
+  /** Holds somebody's claim against the documents named: its quotes, and what it says beyond them. */
+  weigh(claim: DraftClaim, sourceIds: readonly string[]): Promise<Result<Claim>> {
+    return attempt(() => checkClaim(claim, library.sources(sourceIds), library.quotes));
   },
 
   /** What a document is and says in short. */

@@ -1,5 +1,7 @@
 'use client';
 
+import type { Claim } from '@/core/answer';
+import { sayUncovered } from '@/core/claim';
 import { standsAsCited } from '@/core/quote';
 import { reviewState, type Finding } from '@/core/review';
 import { Button, counted, Dialog, MarkGlyph } from '@/ui';
@@ -18,7 +20,7 @@ export function MergeDialog({
   incoming: Incoming;
   onClose: () => void;
 }) {
-  const { file, preview, rechecked, missing } = incoming;
+  const { file, preview, rechecked, further, missing } = incoming;
   const nothing = preview.newEvents === 0;
   const differing = preview.changed.filter((one) => one.differs);
   const gained = preview.changed.filter((one) => !one.differs);
@@ -41,6 +43,7 @@ export function MergeDialog({
             findings={gained.map((one) => one.finding)}
           />
           <Rechecked rechecked={rechecked} missing={missing} />
+          <Further claims={further} />
         </div>
       )}
       <div className="mt-5 flex justify-end gap-2">
@@ -118,6 +121,29 @@ function Rechecked({ rechecked, missing }: { rechecked: readonly RecheckedQuote[
           Not on your shelf, so not checked: {missing.map((name) => `“${name}”`).join(', ')}.
         </p>
       )}
+    </section>
+  );
+}
+
+/** Findings that say more than their quotes, which stand. */
+function Further({ claims }: { claims: readonly Claim[] }) {
+  if (claims.length === 0) return null;
+  return (
+    <section>
+      <h3 className="border-b border-rule pb-1 font-reading text-[15px] font-semibold">
+        {claims.length === 1 ? 'One finding goes' : `${claims.length} findings go`} further than{' '}
+        {claims.length === 1 ? 'its' : 'their'} quotes
+      </h3>
+      <ul>
+        {claims.slice(0, SHOWN).map((claim, at) => (
+          <li key={at} className="border-b border-rule/60 py-1">
+            <span className="font-reading text-[14px] break-words">{claim.text}</span>
+            <span className="block text-[12px] text-muted">
+              Not covered: {(claim.uncovered ?? []).map(sayUncovered).join('; ')}.
+            </span>
+          </li>
+        ))}
+      </ul>
     </section>
   );
 }

@@ -1,3 +1,4 @@
+import type { Claim } from '@/core/answer';
 import { sayCell } from '@/core/figure';
 import { reviewFileOf, type ReviewFile } from '@/core/exchange';
 import { problem } from '@/core/problem';
@@ -31,11 +32,19 @@ export interface RecheckedQuote {
   readonly here: Citation | null;
 }
 
+/** A colleague's finding held against one's own copies; `claim` is null where not all of its documents are here. */
+interface CheckedFinding {
+  readonly quotes: readonly RecheckedQuote[];
+  readonly claim: Claim | null;
+}
+
 /** What taking in a colleague's review would change, with its new quotes checked anew. */
 export interface Incoming {
   readonly file: ReviewFile;
   readonly preview: MergePreview;
   readonly rechecked: readonly RecheckedQuote[];
+  /** New findings whose quotes stand and that say more than these. */
+  readonly further: readonly Claim[];
   /** Documents it cites that are not on this shelf. */
   readonly missing: readonly string[];
 }
@@ -218,19 +227,29 @@ export class Findings {
       if (!result.ok) return base.tellProblem(result.problem);
       const file = result.value;
       const preview = previewMerge(await listEvents(base.dossierId), file.events);
-      const rechecked: RecheckedQuote[] = [];
-      const missing = new Set<string>();
-      for (const citation of preview.newFindings.flatMap((finding) => finding.content?.citations ?? [])) {
-        const shelved = base.documentOf(citation);
-        if (shelved === null) missing.add(citation.sourceName);
-        else await base.hold(shelved);
-        const cited = { sourceId: shelved?.source.id ?? null, page: citation.page };
-        const checked = shelved === null ? null : await base.check(citation.quote, cited, [shelved.source.id]);
-        rechecked.push({ citation, here: checked?.citation ?? null });
-      }
-      incoming = { file, preview, rechecked, missing: [...missing].sort() };
+      const checked: CheckedFinding[] = [];
+      for (const { content } of preview.newFindings) if (content !== null) checked.push(await this.checkHere(content));
+      const rechecked = checked.flatMap((one) => one.quotes);
+      const missing = rechecked.filter((one) => one.here === null).map((one) => one.citation.sourceName);
+      const further = checked.flatMap(({ claim }) => (claim?.standing === 'goes-further' ? [claim] : []));
+      incoming = { file, preview, rechecked, further, missing: [...new Set(missing)].sort() };
     });
     return incoming;
+  }
+
+  /** Holds a colleague's finding against one's own copies: each quote whose document is here, and the claim where all of them are. */
+  private async checkHere({ text, citations }: FindingPayload): Promise<CheckedFinding> {
+    const { base } = this;
+    const held = citations.map((citation) => ({ citation, shelved: base.documentOf(citation) }));
+    const here = held.flatMap(({ citation, shelved }) => (shelved === null ? [] : [{ citation, shelved }]));
+    for (const { shelved } of here) await base.hold(shelved);
+    const drafts = here.map(({ citation, shelved }) => ({ sourceId: shelved.source.id, page: citation.page, quote: citation.quote })); // prettier-ignore
+    const ids = [...new Set(here.map(({ shelved }) => shelved.source.id))];
+    const result = here.length === 0 ? null : await base.desk.weigh({ text, citations: drafts }, ids);
+    if (result !== null && !result.ok) base.tellProblem(result.problem);
+    const claim = result?.ok === true ? result.value : null;
+    const quotes = held.map(({ citation }) => ({ citation, here: claim?.citations[here.findIndex((one) => one.citation === citation)] ?? null })); // prettier-ignore
+    return { quotes, claim: here.length === held.length ? claim : null };
   }
 
   /** Takes a colleague's review in, whole or not at all. */
