@@ -1,14 +1,10 @@
-import { execFileSync } from 'node:child_process';
-import path from 'node:path';
 import { parseArgs } from 'node:util';
 import { readQuestions } from '../cli/records';
 import { openShelf } from '../cli/shelf';
 import { runCareless } from './carelessTrials';
-import { standsAsCited } from '../src/core/quote';
-import { makeQuoteCases, type PagesOfText, type QuoteCase } from './quoteCases';
+import { ownPages, runQuoteTrials } from './quoteTrials';
 import { runFigureTrials } from './figureTrials';
 import { runMemoTrial } from './memoTrials';
-import { Random } from './random';
 import { runAgreement } from './agreementTrials';
 import { runAnswerTrials } from './answerTrials';
 import { runSectionTrials } from './sectionTrials';
@@ -33,64 +29,6 @@ const { values, positionals } = parseArgs({
     agreement: { type: 'boolean', default: false },
   },
 });
-
-/** Page texts by an extractor that is not ours, so that quotes do not share our reading's faults. */
-function foreignPages(file: string): PagesOfText {
-  const text = execFileSync('pdftotext', ['-q', file, '-'], { maxBuffer: 1 << 28 }).toString();
-  return { name: path.basename(file), pages: text.split('\f').slice(0, -1) };
-}
-
-async function ownPages(files: readonly string[]): Promise<PagesOfText[]> {
-  const { library } = await openShelf(files);
-  return library.sources().map((source) => ({
-    name: source.name,
-    pages: Array.from({ length: source.pageCount }, (_, at) => source.page(at + 1)?.text ?? ''),
-  }));
-}
-
-async function quoteTrials(sources: readonly string[], others: readonly string[]): Promise<void> {
-  const foreign = values.extractor === 'pdftotext';
-  const documents = foreign ? sources.map(foreignPages) : await ownPages(sources);
-  const strangers = others.length === 0 ? [] : foreign ? others.map(foreignPages) : await ownPages(others);
-  const cases = makeQuoteCases(new Random(Number(values.seed)), documents, strangers, Number(values.each));
-  const { library } = await openShelf(sources);
-  const rows = new Map<string, Map<string, number>>();
-  let right = 0;
-  let rightPage = 0;
-  let pages = 0;
-  let falseTrust = 0;
-  const times: number[] = [];
-  for (const one of cases) {
-    const began = performance.now();
-    const check = library.quotes.check({ quote: one.quote, sourceId: one.source, page: one.page });
-    times.push(performance.now() - began);
-    const row = rows.get(one.kind) ?? new Map<string, number>();
-    row.set(check.mark, (row.get(check.mark) ?? 0) + 1);
-    rows.set(one.kind, row);
-    if (check.mark === one.expected) right += 1;
-    else if (values.misses) tellMiss(one, check.mark, check.matched, JSON.stringify(check.differences));
-    if ((one.expected === 'altered' || one.expected === 'absent') && standsAsCited(check)) falseTrust += 1;
-    if (one.truePage !== null && check.at !== null) {
-      pages += 1;
-      if (check.at.spans.some((span) => span.page === one.truePage)) rightPage += 1;
-    }
-  }
-  console.log(
-    `\nquotes: ${cases.length}, right marks ${((100 * right) / cases.length).toFixed(1)} %, altered or absent ones trusted ${falseTrust}, right page ${((100 * rightPage) / pages).toFixed(1)} %`,
-  );
-  for (const [kind, row] of rows)
-    console.log(`  ${kind.padEnd(15)}${[...row].map(([mark, count]) => `${mark} ${count}`).join(', ')}`);
-  times.sort((a, b) => a - b);
-  console.log(
-    `  milliseconds a quote: median ${times[times.length >> 1]?.toFixed(2)}, 95th percentile ${times[Math.floor(times.length * 0.95)]?.toFixed(2)}`,
-  );
-}
-
-function tellMiss(one: QuoteCase, mark: string, matched: string, differences: string): void {
-  console.log(
-    `MISS ${one.kind}: ${mark} for ${one.expected}, ${one.source} p. ${one.page}\n  quote   ${one.quote}\n  matched ${matched.replace(/\n/g, '⏎')}\n  ${differences}`,
-  );
-}
 
 /** Asks the stand-in every question of the file in one temper and tells how the marks of its quotes fare. */
 async function carelessTrials(temper: string): Promise<void> {
@@ -174,7 +112,15 @@ else if (values.tables !== undefined) await tableTrials(Number(values.tables));
 else if (values.sections !== undefined) await sectionTrials(Number(values.sections));
 else if (values.agreement) await agreementTrials(sources);
 else if (values.temper !== undefined) await carelessTrials(values.temper);
-else if (values.questions === undefined) await quoteTrials(sources, values.others ?? []);
+else if (values.questions === undefined)
+  await runQuoteTrials({
+    sources,
+    others: values.others ?? [],
+    each: Number(values.each),
+    seed: Number(values.seed),
+    foreign: values.extractor === 'pdftotext',
+    misses: values.misses,
+  });
 else
   await runAnswerTrials({
     files: values.questions,

@@ -2,7 +2,8 @@ import { fold, isIdeographic, tokenize } from '../text';
 import { HeldSource, type PackedStreams } from './heldSource';
 import { findIn, type FindWay } from './find';
 import type { PageText } from '../source';
-import { alignAt, findSeeds, quoteWords, tellNearest, type Nearest, type QuoteWords, type Told } from './nearest';
+import { quoteWords } from './nearest';
+import { better, nearestAcrossAsides, nearestPlace, tell, type Candidate } from './nearestPlace';
 import { splitParts, trimQuote } from './parts';
 import { insertedOutside, placeId, placesOf, placesOfParts, textAt, type FoundPlace } from './places';
 import type { Difference, Place, QuoteCheck, QuoteRequest } from './types';
@@ -10,13 +11,8 @@ import { Vocabulary } from './words';
 
 /** A quote of fewer words is only held against the cited page. */
 const TELLING_WORDS = 4;
-/** Beyond this cost per word, or below this likeness, the nearest place is not the quote's. Absent quotes differ in 30% of their words or more. */
-const ALTERED_DISTANCE = 0.36;
-const ALTERED_LIKENESS = 0.6;
-
-/** Places that are aligned for one quote, and what part of the strongest one's votes a further one needs. */
-const ALIGNED = 6;
-const STRONG_ENOUGH = 0.35;
+/** Cost per word from where on a nearest place may lack what a running head has. */
+const WORDS_MISSING = 0.15;
 /** Words in brackets and ellipses. */
 const INSERTED = /\[[^\]]{2,80}\]|\[?(?:\.\s?){3,}\]?|\[?…\]?/g;
 
@@ -198,16 +194,20 @@ export class QuoteIndex {
     for (const words of readings.filter((reading) => reading.ids.length > 0)) {
       if (request.page != null) {
         const named = sources.filter((one) => request.sourceId == null || one.id === request.sourceId);
-        cited = better(cited, this.nearest(named, words, request.page));
+        cited = better(cited, nearestPlace(named, words, request.page));
       }
-      if (!onlyCited) anywhere = better(anywhere, this.nearest(sources, words, null));
+      if (!onlyCited) anywhere = better(anywhere, nearestPlace(sources, words, null));
     }
     // The cited page comes first, unless another place is plainly what was quoted.
     const chosen =
       cited !== null && (anywhere === null || cited.near.distance <= 2.5 * anywhere.near.distance + 0.06)
         ? cited
         : anywhere;
-    return chosen === null ? null : this.told(chosen, request, quote);
+    // Words that no sentence near has may be those of a running head between.
+    const apart = chosen === null || chosen.near.distance > WORDS_MISSING;
+    const across = apart && !onlyCited ? nearestAcrossAsides(this.vocabulary, sources, readings, request) : null;
+    const last = better(chosen, across);
+    return last === null ? null : this.told(last, request, quote);
   }
 
   private told(chosen: Candidate, request: QuoteRequest, quote: string): QuoteCheck {
@@ -234,27 +234,11 @@ export class QuoteIndex {
     };
   }
 
-  /** The nearest place in any of the documents, on one page when it is named; null when none is close enough. */
-  private nearest(sources: readonly HeldSource[], words: QuoteWords, page: number | null): Candidate | null {
-    const seeds = sources.flatMap((source) => findSeeds(source.words, words, page).map((seed) => ({ source, seed })));
-    seeds.sort((a, b) => b.seed.score - a.seed.score);
-    const strongest = seeds[0]?.seed.score ?? 0;
-    let best: Candidate | null = null;
-    for (const { source, seed } of seeds.slice(0, ALIGNED)) {
-      if (seed.score < STRONG_ENOUGH * strongest) break;
-      const near = alignAt(source.words, words, seed);
-      if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) continue;
-      if (page !== null && !touches(source, near, page)) continue;
-      best = better(best, { source, words, near });
-    }
-    return best;
-  }
-
   /** What the cited page says instead of words that stand elsewhere, where it is close. */
   private instead(quote: string, request: QuoteRequest): QuoteCheck['instead'] {
     const source = request.sourceId == null ? null : (this.sources.get(request.sourceId) ?? null);
     if (source === null || request.page == null) return null;
-    const candidate = this.nearest([source], quoteWords(quote, this.vocabularyOf([source])), request.page);
+    const candidate = nearestPlace([source], quoteWords(quote, this.vocabularyOf([source])), request.page);
     if (candidate === null) return null;
     const { spans, differences } = tell(candidate);
     return { at: { sourceId: source.id, spans }, matched: textAt(source, spans), differences };
@@ -275,27 +259,6 @@ export class QuoteIndex {
     for (const source of sources) void source.words;
     return this.vocabulary;
   }
-}
-
-interface Candidate {
-  readonly source: HeldSource;
-  readonly words: QuoteWords;
-  readonly near: Nearest;
-}
-
-/** True when a place has words on a page. */
-function touches({ words }: HeldSource, { from, to }: Nearest, page: number): boolean {
-  const range = words.rangeOfPage(page);
-  return from < range.to && range.from < to;
-}
-
-function tell({ source, words, near }: Candidate): Told {
-  return tellNearest(source.words, words, near);
-}
-
-function better(one: Candidate | null, two: Candidate | null): Candidate | null {
-  if (one === null || two === null) return one ?? two;
-  return two.near.distance < one.near.distance ? two : one;
 }
 
 /** Exact words before same words; among equals the document cited, then the page nearest to the one cited. */

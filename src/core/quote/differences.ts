@@ -52,6 +52,13 @@ function sameLetters(run: Run): boolean {
   return join(run.expected) === join(run.found);
 }
 
+/** Endings that negate a Japanese verb; its signs are words of their own each. */
+const NEGATES = /せん|ない|なかっ|ずに/;
+
+function negates(words: readonly ComparedWord[]): boolean {
+  return NEGATES.test(words.map((one) => one.word).join(''));
+}
+
 function kindOf(run: Run): DifferenceKind {
   const both = [...run.expected, ...run.found];
   const only = (test: (word: string) => boolean): boolean => {
@@ -69,7 +76,7 @@ function kindOf(run: Run): DifferenceKind {
   if (both.some((one) => isMonth(one.word) && looksLikeName(one)) && only((word) => isMonth(word) || isFigure(word)))
     return 'date';
   if (figures) return isDate(run) ? 'date' : 'figure';
-  if (only(isNegation)) return 'negation';
+  if (only(isNegation) || negates(run.expected) !== negates(run.found)) return 'negation';
   if (only(isModal)) return 'modal';
   if (both.some(looksLikeName)) {
     const names = (words: readonly ComparedWord[]): string =>

@@ -1,7 +1,7 @@
 import { Recent } from '../recent';
 import { piecesOf, startAt } from './pieces';
 import { isSpace, tokenize } from '../text';
-import { isFlow, type PageText, type Span } from '../source';
+import { isFlow, type Line, type PageText, type Span } from '../source';
 import type { ComparedWord } from './differences';
 
 /** Folded words to numbers, shared by all documents of an index. */
@@ -54,9 +54,9 @@ interface PlacedWord {
   readonly end: number;
 }
 
-/** The words of a page's sentences, and where each stands in its text. */
-function wordsOf(page: PageText): PlacedWord[] {
-  const { text, pieces } = piecesOf(page, isFlow);
+/** The words of a page's lines of some kind, and where each stands in its text. */
+function wordsOf(page: PageText, wanted: (line: Line) => boolean): PlacedWord[] {
+  const { text, pieces } = piecesOf(page, wanted);
   let piece = 0;
   return tokenize(text).map(({ word, start, end }) => {
     while (piece + 1 < pieces.length && (pieces[piece + 1] as { at: number }).at <= start) piece += 1;
@@ -82,10 +82,11 @@ export class WordStream {
   private readonly placed = new Recent<number, readonly PlacedWord[]>(PLACED_PAGES);
   private postings: Postings | null = null;
 
-  /** `page` gives a page by its number. */
+  /** `page` gives a page by its number; `wanted` tells the lines whose words are taken, those of sentences unless it is given. */
   constructor(
     private readonly vocabulary: Vocabulary,
     private readonly page: (number: number) => PageText | null,
+    private readonly wanted: (line: Line) => boolean = isFlow,
   ) {}
 
   get length(): number {
@@ -117,7 +118,7 @@ export class WordStream {
     this.pageStarts.push(this.count);
     this.pageNumbers.push(page.number);
     this.postings = null;
-    for (const { word } of wordsOf(page)) this.push(this.vocabulary.add(word));
+    for (const { word } of wordsOf(page, this.wanted)) this.push(this.vocabulary.add(word));
   }
 
   private push(id: number): void {
@@ -193,7 +194,7 @@ export class WordStream {
     const number = this.pageNumbers[at] ?? 0;
     const words = this.placed.get(number, () => {
       const page = this.page(number);
-      return page === null ? [] : wordsOf(page);
+      return page === null ? [] : wordsOf(page, this.wanted);
     });
     return words[position - (this.pageStarts[at] ?? 0)] ?? { word: this.vocabulary.word(this.id(position)), start: 0, end: 0 }; // prettier-ignore
   }
@@ -211,6 +212,24 @@ export class WordStream {
     });
     return { starts, positions };
   }
+}
+
+/** The words of one page, its running heads, folios and notes among them, as a stream of their own. */
+export function wholePage(vocabulary: Vocabulary, page: PageText): WordStream {
+  const stream = new WordStream(
+    vocabulary,
+    (number) => (number === page.number ? page : null),
+    () => true,
+  );
+  stream.addPage(page);
+  return stream;
+}
+
+/** How many of some words stand in a page's running heads, folios and notes. */
+export function wordsAside(page: PageText, words: ReadonlySet<string>): number {
+  if (page.lines.every(isFlow)) return 0;
+  const aside = wordsOf(page, (line) => !isFlow(line)).map(({ word }) => word);
+  return new Set(aside.filter((word) => words.has(word))).size;
 }
 
 /** True for a word at the start of a text or behind the end of a sentence. */

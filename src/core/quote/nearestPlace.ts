@@ -1,0 +1,87 @@
+import type { HeldSource } from './heldSource';
+import { alignAt, findSeeds, tellNearest, type Nearest, type QuoteWords, type Told } from './nearest';
+import type { QuoteRequest } from './types';
+import { wholePage, wordsAside, type Vocabulary, type WordStream } from './words';
+
+/** Beyond this cost per word, or below this likeness, the nearest place is not the quote's. Absent quotes differ in 30% of their words or more. */
+const ALTERED_DISTANCE = 0.36;
+const ALTERED_LIKENESS = 0.6;
+
+/** Places that are aligned for one quote, and what part of the strongest one's votes a further one needs. */
+const ALIGNED = 6;
+const STRONG_ENOUGH = 0.35;
+/** Likeliest stretches whose pages are read with their running heads, and words of these that a quote must have. */
+const PAGES_ACROSS = 3;
+const WORDS_ASIDE = 2;
+/** A document's nearest place for some words. */
+export interface Candidate {
+  readonly source: HeldSource;
+  /** The words it was aligned with. */
+  readonly stream: WordStream;
+  readonly words: QuoteWords;
+  readonly near: Nearest;
+}
+
+/** True when a place has words on a page. */
+function touches({ words }: HeldSource, { from, to }: Nearest, page: number): boolean {
+  const range = words.rangeOfPage(page);
+  return from < range.to && range.from < to;
+}
+
+/** Where a nearest place stands, and what differs there. */
+export function tell({ stream, words, near }: Candidate): Told {
+  return tellNearest(stream, words, near);
+}
+
+/** The nearer of two places, the first where they are as near. */
+export function better(one: Candidate | null, two: Candidate | null): Candidate | null {
+  if (one === null || two === null) return one ?? two;
+  return two.near.distance < one.near.distance ? two : one;
+}
+
+/** The nearest place in any of the documents, on one page when it is named; null when none is close enough. */
+export function nearestPlace(sources: readonly HeldSource[], words: QuoteWords, page: number | null): Candidate | null {
+  const seeds = sources.flatMap((source) => findSeeds(source.words, words, page).map((seed) => ({ source, seed })));
+  seeds.sort((a, b) => b.seed.score - a.seed.score);
+  const strongest = seeds[0]?.seed.score ?? 0;
+  let best: Candidate | null = null;
+  for (const { source, seed } of seeds.slice(0, ALIGNED)) {
+    if (seed.score < STRONG_ENOUGH * strongest) break;
+    const near = alignAt(source.words, words, seed);
+    if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) continue;
+    if (page !== null && !touches(source, near, page)) continue;
+    best = better(best, { source, stream: source.words, words, near });
+  }
+  return best;
+}
+
+/** The nearest place on the pages likeliest meant, their running heads, folios and notes read with the rest; pages where the quote has no words of these are passed over. */
+export function nearestAcrossAsides(
+  vocabulary: Vocabulary,
+  sources: readonly HeldSource[],
+  readings: readonly QuoteWords[],
+  { sourceId, page }: QuoteRequest,
+): Candidate | null {
+  let best: Candidate | null = null;
+  for (const words of readings.filter((reading) => reading.ids.length > 0)) {
+    const own = new Set(words.words.map(({ word }) => word));
+    const seeds = sources.flatMap((source) => findSeeds(source.words, words, null).map((seed) => ({ source, seed })));
+    seeds.sort((a, b) => b.seed.score - a.seed.score);
+    const named = page == null ? [] : sources.filter(({ id }) => (sourceId ?? id) === id).map((source) => ({ source, number: page })); // prettier-ignore
+    const likely = seeds.slice(0, PAGES_ACROSS).flatMap(
+      ({ source, seed: { at } }) =>
+      [Math.max(0, at), Math.min(source.words.length - 1, at + words.ids.length)].map((position) => ({ source, number: source.words.pageOf(position) })), // prettier-ignore
+    );
+    for (const { source, number } of [...named, ...likely]) {
+      const text = source.page(number);
+      if (text === null || wordsAside(text, own) < WORDS_ASIDE) continue;
+      const stream = wholePage(vocabulary, text);
+      for (const seed of findSeeds(stream, words, null)) {
+        const near = alignAt(stream, words, seed);
+        if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) continue;
+        best = better(best, { source, stream, words, near });
+      }
+    }
+  }
+  return best;
+}
