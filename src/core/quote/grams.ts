@@ -1,45 +1,77 @@
 /** Characters of a stretch that is remembered. */
 const GRAM = 8;
-/** Bits kept for each character of the text: few enough to be small, enough that hardly any foreign stretch seems known. */
+/** Characters of a block, some fifteen pages. */
+const BLOCK = 1 << 15;
+/** Bits kept for each character: few enough to be small, enough that hardly any foreign stretch seems known. */
 const BITS_A_CHARACTER = 6;
-const LEAST_BITS = 1 << 16;
+const LEAST_BITS = 1 << 10;
+
+/** Which stretches begin in one block, as a Bloom filter of one hash (Bloom 1970). */
+interface Block {
+  readonly bits: Uint32Array;
+  readonly mask: number;
+}
 
 /**
- * Which stretches of eight characters a text holds, as a Bloom filter of one hash (Bloom 1970): a text that is looked for and has one that the filter does not
- * know stands nowhere, without the text being gone through. It never says so of one that does. Grows with the text; some 0.75 bytes a character.
+ * Which stretches of eight characters a text holds, block by block: where a text that is looked for may begin is known without going through what cannot hold
+ * it. It never says no of a block where the text does begin. Grows with the text; some 0.75 to 1.5 bytes a character.
  */
 export class GramFilter {
-  private bits = new Uint32Array(LEAST_BITS >> 5);
-  private mask = LEAST_BITS - 1;
-  /** Characters of the text that were taken in. */
+  private readonly blocks: Block[] = [];
   private taken = 0;
 
-  /** Takes in what was added to the text since the last time. */
+  /** Takes in what was added to the text since the last time: the last block anew, and those behind it. */
   private take(text: string): void {
-    if (text.length * BITS_A_CHARACTER > this.mask) {
-      let size = this.mask + 1;
-      while (text.length * BITS_A_CHARACTER > size) size *= 2;
-      this.bits = new Uint32Array(size >> 5);
-      this.mask = size - 1;
-      this.taken = 0;
-    }
-    for (let at = Math.max(0, this.taken - GRAM + 1); at + GRAM <= text.length; at += 1) {
-      const bit = hashAt(text, at) & this.mask;
-      this.bits[bit >> 5] = (this.bits[bit >> 5] as number) | (1 << (bit & 31));
-    }
+    // A stretch belongs to the block that it begins in, and may reach into the next, which was begun only.
+    const first = Math.max(0, this.blocks.length - 2);
+    this.blocks.length = first;
+    for (let at = first * BLOCK; at < text.length; at += BLOCK) this.blocks.push(blockOf(text, at));
     this.taken = text.length;
   }
 
-  /** False only when `wanted` stands nowhere in `text`, which must be the text of every earlier call with something added at most. */
-  mayHold(text: string, wanted: string): boolean {
-    if (wanted.length < GRAM) return true;
+  /** Where `wanted` stands in `text`, from `from` on, in order; `text` must be the text of every earlier call with something added at most. */
+  *occurrences(text: string, wanted: string, from = 0): Generator<number> {
+    if (wanted.length < GRAM) {
+      for (let at = text.indexOf(wanted, from); at >= 0; at = text.indexOf(wanted, at + 1)) yield at;
+      return;
+    }
     if (this.taken < text.length) this.take(text);
-    for (let at = 0; at + GRAM <= wanted.length; at += 1) {
-      const bit = hashAt(wanted, at) & this.mask;
-      if (((this.bits[bit >> 5] as number) & (1 << (bit & 31))) === 0) return false;
+    const hashes = Array.from({ length: wanted.length - GRAM + 1 }, (_, at) => hashAt(wanted, at));
+    for (let block = Math.floor(from / BLOCK); block < this.blocks.length; block += 1) {
+      if (!this.mayBeginIn(block, hashes)) continue;
+      const start = Math.max(from, block * BLOCK);
+      const stretch = text.slice(start, (block + 1) * BLOCK + wanted.length - 1);
+      for (let at = stretch.indexOf(wanted); at >= 0; at = stretch.indexOf(wanted, at + 1)) yield start + at;
+    }
+  }
+
+  private mayBeginIn(at: number, hashes: readonly number[]): boolean {
+    const [own, next] = [this.blocks[at] as Block, this.blocks[at + 1]];
+    // Texts longer than a block may go on further than the next one.
+    const reach = Math.min(hashes.length, BLOCK);
+    for (let nth = 0; nth < reach; nth += 1) {
+      const hash = hashes[nth] as number;
+      if (!holds(own, hash) && (next === undefined || !holds(next, hash))) return false;
     }
     return true;
   }
+}
+
+function holds({ bits, mask }: Block, hash: number): boolean {
+  const bit = hash & mask;
+  return ((bits[bit >> 5] as number) & (1 << (bit & 31))) !== 0;
+}
+
+function blockOf(text: string, start: number): Block {
+  const end = Math.min(text.length, start + BLOCK);
+  let size = LEAST_BITS;
+  while (size < (end - start) * BITS_A_CHARACTER) size *= 2;
+  const bits = new Uint32Array(size >> 5);
+  for (let at = start; at < end && at + GRAM <= text.length; at += 1) {
+    const bit = hashAt(text, at) & (size - 1);
+    bits[bit >> 5] = (bits[bit >> 5] as number) | (1 << (bit & 31));
+  }
+  return { bits, mask: size - 1 };
 }
 
 /** A hash of the eight characters at a place (FNV-1a, with its high bits mixed into the low ones). */

@@ -10,6 +10,9 @@ const ALTERED_LIKENESS = 0.6;
 /** Places that are aligned for one quote, and what part of the strongest one's votes a further one needs. */
 const ALIGNED = 6;
 const STRONG_ENOUGH = 0.35;
+/** Cost per word of a place that is plainly meant; then only stretches that gather about as much are looked at further. */
+const PLAINLY = 0.14;
+const AS_STRONG = 0.75;
 /** Likeliest stretches whose pages are read with their running heads, and words of these that a quote must have. */
 const PAGES_ACROSS = 3;
 const WORDS_ASIDE = 2;
@@ -46,7 +49,8 @@ export function nearestPlace(sources: readonly HeldSource[], words: QuoteWords, 
   const strongest = seeds[0]?.seed.score ?? 0;
   let best: Candidate | null = null;
   for (const { source, seed } of seeds.slice(0, ALIGNED)) {
-    if (seed.score < STRONG_ENOUGH * strongest) break;
+    const enough = best !== null && best.near.distance < PLAINLY ? AS_STRONG : STRONG_ENOUGH;
+    if (seed.score < enough * strongest) break;
     const near = alignAt(source.words, words, seed);
     if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) continue;
     if (page !== null && !touches(source, near, page)) continue;

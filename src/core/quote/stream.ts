@@ -50,11 +50,11 @@ export class KeyStream {
 
   /** Positions of `key`, at most `limit`, from `from` on. */
   *occurrences(key: string, limit: number, from = 0): Generator<number> {
-    if (!this.grams.mayHold(this.text, key)) return;
-    let at = this.text.indexOf(key, from);
-    for (let count = 0; at >= 0 && count < limit; count += 1) {
+    let count = 0;
+    for (const at of this.grams.occurrences(this.text, key, from)) {
+      if (count >= limit) return;
+      count += 1;
       yield at;
-      at = this.text.indexOf(key, at + 1);
     }
   }
 
