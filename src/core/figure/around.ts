@@ -65,9 +65,12 @@ export function labelTerms(label: string, language: Language): Set<string> {
   return plain.size > 0 ? plain : subjectOf(label, language);
 }
 
+/** Japanese endings and particles, which stand around every figure. */
+const PARTICLES = /^\p{Script=Hiragana}+$/u;
+
 /** The search terms of a text without values, in order. */
 export function wordsInOrder(text: string, language: Language): string[] {
-  return termsOf(text, language).flatMap(({ term }) => (/\d/.test(term) ? [] : [term]));
+  return termsOf(text, language).flatMap(({ term }) => (/\d/.test(term) || PARTICLES.test(term) ? [] : [term]));
 }
 
 /** The words of a text that say what is spoken of: its search terms without values. */

@@ -36,6 +36,7 @@ describe('the figures of a text', () => {
     'files.new)16 is removed',
     'For the year ended 31 March 2025',
     'one of them',
+    '通知の1ページと第3条による',
   ])('are none in “%s”', (text) => {
     expect(short(text)).toEqual([]);
   });

@@ -51,7 +51,7 @@ function kindOf(unit: string | null): FigureKind {
 function isNoFigure(text: string, { start, end, value }: NumberMention, spelt: boolean): boolean {
   const before = text.slice(Math.max(0, start - 80), start);
   const after = text.slice(end, end + 12);
-  if (NAMES_PLACE.test(before)) return true;
+  if (NAMES_PLACE.test(before) || /^\s?(?:ページ|頁|章|条|項|号|節|ページ目)/u.test(after)) return true;
   if (spelt) return value === '1' && !/\s/.test(text.slice(start, end));
   if (/[\p{Script=Latin}_/)\]]$/u.test(before) && !CODES.test(before)) return true;
   if (/[\p{Script=Latin}][-–.]$|\d:$/u.test(before) && !/[$€£¥]/.test(text.slice(start, end))) return true;

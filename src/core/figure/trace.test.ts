@@ -33,6 +33,15 @@ function verdicts(text: string): string[] {
   return trace(text).map((one) => one.fault ?? one.verdict);
 }
 
+test('a day on a line of its own is the date of the document', () => {
+  const letters = libraryOfTexts({ 'letter.txt': 'Harbour office\n\n18 November 2025\n\nThe crane is repaired.' });
+  const held = new FigureShelf(letters.sources(), 'en');
+  const verdict = (text: string): string | undefined =>
+    traceFigures(text, { language: 'en', sense: held.sense, support: held.about(text), rivals: [] })[0]?.verdict;
+  expect(verdict('The letter is dated 18 November 2025.')).toBe('quoted');
+  expect(verdict('The letter is dated 19 November 2025.')).toBe('unsupported');
+});
+
 describe('a figure is supported', () => {
   test.each([
     ['Dues were 31,200 thousand crowns in 2025.', ['quoted']],
@@ -98,4 +107,15 @@ test('what a row is called is no figure', () => {
   const text = 'Debts due within one year were 1,600 crowns in 2025.';
   const traced = traceFigures(text, { language: 'en', sense: debts.sense, support: debts.about(text), rivals: [] });
   expect(traced.map((one) => [one.figure.text, one.verdict])).toEqual([['1,600 crowns', 'quoted']]);
+});
+
+test('figures of a Japanese text are traced by what they are of', () => {
+  const notice = libraryOfTexts({ 'notice.txt': 'カリック造船所 2025年11月18日\n\nこの見積りは2026年6月30日まで有効です。\n\n蓄電池は引渡しの日から8年間、船体は2年間保証いたします。\n\n船価は940万クラウンです。' }, 'ja'); // prettier-ignore
+  const held = new FigureShelf(notice.sources(), 'ja');
+  const found = (text: string): string[] =>
+    traceFigures(text, { language: 'ja', sense: held.sense, support: held.about(text), rivals: [] }).map((one) => one.fault ?? one.verdict); // prettier-ignore
+  expect(found('通知の日付は2025年11月18日である。')).toEqual(['quoted']);
+  expect(found('見積りは2026年6月30日まで有効である。')).toEqual(['quoted']);
+  expect(found('船価は940万クラウンである。')).toEqual(['quoted']);
+  expect(found('船価は960万クラウンである。')).toEqual(['changed']);
 });

@@ -130,6 +130,9 @@ function stands(
   all: readonly Weighed[],
   sense: WordSense,
 ): boolean {
+  const isDay = said.figure.kind === 'date' && /\d-\d\d-\d\d$/.test(said.figure.value);
+  // The day that dates a document stands by itself: few words are shared with it, and with no other day more.
+  if (isDay && own < LEAST) return all.every((one) => one.same || one.stated.kind !== 'date' || one.likeness <= own);
   if (own < LEAST || signsDiffer(said, stated)) return false;
   const differs = periodsAgree(said.period, stated.period) < 0;
   const rivals = all.filter((one) => !one.same && one.stated.kind === stated.kind);
@@ -149,7 +152,7 @@ function stands(
   const worded = nearLikeness(said, stated, sense);
   if (stated.cell === null && near.some((one) => nearLikeness(said, one.stated, sense) > worded + WORDED_MARGIN)) return false; // prettier-ignore
   // The same day is seldom named by chance.
-  if (said.figure.kind === 'date' && /\d-\d\d-\d\d$/.test(said.figure.value)) return true;
+  if (isDay) return true;
   return own >= PLAIN || rivals.every((one) => one.likeness <= own + FAR_MARGIN);
 }
 

@@ -5,7 +5,7 @@ import { sayUncovered, type ClaimFigure } from '@/core/claim';
 import type { StoredSlip } from '@/store';
 import { Button } from '@/ui';
 import { claimKey, type Session, type SessionState } from '../session';
-import { Choosable, QuoteEntry } from '../spread';
+import { CheckLimits, Choosable, QuoteEntry } from '../spread';
 
 interface ClaimEntryProps {
   readonly session: Session;
@@ -58,7 +58,8 @@ export function ClaimEntry({ session, state, slip, question, claim, index, secon
           <b>{STANDINGS[claim.standing]}</b>
           {claim.uncovered !== undefined &&
             claim.uncovered.length > 0 &&
-            ` Not covered: ${claim.uncovered.map(sayUncovered).join('; ')}.`}
+            ` Not covered: ${claim.uncovered.map(sayUncovered).join('; ')}.`}{' '}
+          <CheckLimits />
         </p>
       )}
       {!isQuote && <Figures figures={claim.figures ?? []} />}

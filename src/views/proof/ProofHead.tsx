@@ -6,6 +6,7 @@ import { tallyOf, type Became } from '@/core/proof';
 import type { StoredProof } from '@/store';
 import { Button, counted, Menu, saveFile } from '@/ui';
 import type { Session } from '../session';
+import { CheckLimits } from '../spread';
 
 const day = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeStyle: 'short' });
 
@@ -62,12 +63,12 @@ export function ProofHead({ session, proof, became, onlyProblems, onOnlyProblems
       </div>
       <p data-tally className="pt-0.5">
         <b>
-          {tally.quotesStanding} of {counted(tally.quotes, 'quotation')}
+          {tally.quotesStanding.toLocaleString('en')} of {counted(tally.quotes, 'quotation')}
         </b>{' '}
         {tally.quotes === 1 ? 'stands' : 'stand'}
         <span className="text-muted"> · </span>
         <b>
-          {tally.figuresSupported} of {counted(tally.figures, 'figure')}
+          {tally.figuresSupported.toLocaleString('en')} of {counted(tally.figures, 'figure')}
         </b>{' '}
         {tally.figures === 1 ? 'is' : 'are'} supported
         <span className="text-muted" title={`Made on ${day.format(proof.madeAt)}`}>
@@ -93,11 +94,16 @@ export function ProofHead({ session, proof, became, onlyProblems, onOnlyProblems
               onClick={() => onOnlyProblems(only)}
               className={clsx('border-b-2 pb-0.5', onlyProblems === only ? 'border-accent font-semibold' : 'border-transparent text-muted hover:text-ink')} // prettier-ignore
             >
-              {only ? `To look at ${tally.problems}` : `All ${proof.items.length}`}
+              {only
+                ? `To look at ${tally.problems.toLocaleString('en')}`
+                : `All ${proof.items.length.toLocaleString('en')}`}
             </button>
           ))}
         </div>
-        <Button className="ml-auto" disabled={tally.problems === 0} onClick={onNext} title="N">
+        <span className="ml-auto">
+          <CheckLimits />
+        </span>
+        <Button disabled={tally.problems === 0} onClick={onNext} title="N">
           Next to look at
         </Button>
       </div>

@@ -6,7 +6,7 @@ import { isGrave, isProblem, type ProofItem } from '@/core/proof';
 import type { TextCell, TextTable } from '@/core/text';
 import type { StoredProof } from '@/store';
 import { MarkGlyph } from '@/ui';
-import { blocksOf, piecesOf, type Block } from './blocks';
+import { blocksOf, itemsByBlock, piecesOf, type Block } from './blocks';
 import { FigureGlyph } from './FigureGlyph';
 
 interface Shown {
@@ -24,6 +24,7 @@ interface ProofTextProps {
 /** The text as it was given, set as a page of reading, with each quotation and figure marked. */
 export function ProofText({ proof, shown, chosen, onChoose }: ProofTextProps) {
   const blocks = useMemo(() => blocksOf(proof.text), [proof.text]);
+  const owned = useMemo(() => itemsByBlock(blocks, shown), [blocks, shown]);
   const leaf = useRef<HTMLDivElement>(null);
   // What is told of the chosen item grows below the text and would cover it.
   useEffect(() => {
@@ -43,8 +44,8 @@ export function ProofText({ proof, shown, chosen, onChoose }: ProofTextProps) {
       aria-label="The text"
       className="min-h-0 flex-1 overflow-y-auto bg-leaf px-5 py-3 outline-offset-[-2px]"
     >
-      {blocks.map((block) => {
-        const own = shown.filter(({ item }) => item.start < block.end && block.start < item.end);
+      {blocks.map((block, at) => {
+        const own = owned[at] ?? [];
         const here = own.some(({ index }) => index === chosen) ? chosen : -1;
         return (
           <TextBlock key={block.start} block={block} text={proof.text} own={own} chosen={here} onChoose={onChoose} />
@@ -88,7 +89,7 @@ const TextBlock = memo(
     );
   },
   (one, two) =>
-    one.block === two.block && one.chosen === two.chosen && one.own.length === two.own.length && one.own.every((shown, at) => shown.item === two.own[at]?.item), // prettier-ignore
+    one.block === two.block && one.chosen === two.chosen && one.own === two.own, // prettier-ignore
 );
 
 function Pieces({ block, text, own, chosen, onChoose }: TextBlockProps) {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { blocksOf, piecesOf } from './blocks';
+import { blocksOf, itemsByBlock, piecesOf } from './blocks';
 import { nextProblem } from './nextProblem';
 
 const TEXT = '# Head\n\nOne line\nand another.\n- first\n- second\n\n> quoted\n> words\n> — Lease, p. 3';
@@ -57,4 +57,11 @@ test('a paragraph has no part in the items of others', () => {
   const block = { start: 4, end: 8, kind: 'plain' as const };
   const pieces = piecesOf('abcdefghijkl', block, [{ item: { start: 0, end: 2 } }, { item: { start: 5, end: 6 } }, { item: { start: 9, end: 11 } }]); // prettier-ignore
   expect(pieces.map((one) => one.words)).toEqual(['e', 'f', 'gh']);
+});
+
+test('items are told apart by paragraph, and one over two is of both', () => {
+  const blocks = [{ start: 0, end: 10 }, { start: 12, end: 20 }, { start: 22, end: 30 }].map((range) => ({ ...range, kind: 'plain' as const })); // prettier-ignore
+  const item = (start: number, end: number) => ({ item: { start, end } });
+  const items = [item(1, 3), item(8, 14), item(15, 16), item(24, 25)];
+  expect(itemsByBlock(blocks, items).map((own) => own.map((one) => one.item.start))).toEqual([[1, 8], [8, 15], [24]]);
 });

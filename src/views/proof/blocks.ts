@@ -37,6 +37,21 @@ export function blocksOf(text: string): Block[] {
   return blocks;
 }
 
+/** The items of each paragraph, in order; both must be in the order of the text, and an item over two paragraphs is of both. */
+export function itemsByBlock<S extends { readonly item: Pick<ProofItem, 'start' | 'end'> }>(
+  blocks: readonly Block[],
+  items: readonly S[],
+): S[][] {
+  let from = 0;
+  return blocks.map((block) => {
+    while (from < items.length && (items[from] as S).item.end <= block.start) from += 1;
+    const own: S[] = [];
+    for (let at = from; at < items.length && (items[at] as S).item.start < block.end; at += 1)
+      if ((items[at] as S).item.end > block.start) own.push(items[at] as S);
+    return own;
+  });
+}
+
 export interface Piece<S> {
   readonly start: number;
   readonly words: string;

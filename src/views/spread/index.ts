@@ -1,3 +1,4 @@
+export { CheckLimits } from './CheckLimits';
 export { Choosable } from './Choosable';
 export { Spread, uncovering, useLeaves, type Leaves } from './Spread';
 export { QuoteEntry } from './QuoteEntry';
