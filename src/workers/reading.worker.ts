@@ -60,11 +60,13 @@ async function readEdition(editionId: string, password: string | null): Promise<
     .flatMap((stored) => [...stored.sections]);
   const { reading, start } = await PdfReading.begin(file, known);
   let edition: StoredEdition = { ...waiting, ...start, state: 'reading', problem: null, password: key ?? null };
-  await storePages(edition, []);
+  // A short file is read before anyone could ask its first page.
+  const short = file.pageCount <= BATCH;
+  if (!short) await storePages(edition, []);
   let batch: StoredPage[] = [];
   for await (const { page, newSections } of reading.pages({ after: { page: edition.pagesRead, sections: known } })) {
     batch.push({ editionId, number: page.number, page, sections: newSections });
-    if (batch.length >= BATCH || page.number <= 4 || page.number === file.pageCount) {
+    if (batch.length >= BATCH || (page.number <= 4 && !short) || page.number === file.pageCount) {
       edition = await storePages(edition, batch);
       batch = [];
     }

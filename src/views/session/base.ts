@@ -8,6 +8,10 @@ import { documentOf } from './documentOf';
 import { Observable } from './observable';
 import { INITIAL, type Cited, type Decision, type OpenPage, type SessionState } from './state';
 
+/** Milliseconds until a change of the shelf is taken up, and how many more for each document on it. */
+const REFRESH_AFTER = 60;
+const REFRESH_PER_DOCUMENT = 3;
+
 /** What the parts of a session share: its state, the desk worker, notices and decisions. */
 export class SessionBase {
   readonly state = new Observable<SessionState>(INITIAL);
@@ -101,6 +105,23 @@ export class SessionBase {
 
   decided(): void {
     this.state.update({ decisions: this.now.decisions.slice(1) });
+  }
+
+  /** Loads something before long: what many files change one after the other is taken up together, the seldomer the more stand on the shelf. */
+  soon(what: 'shelf' | 'bearings', load: () => Promise<void>): void {
+    if (this.loading.has(what)) return;
+    const wait = REFRESH_AFTER + REFRESH_PER_DOCUMENT * this.now.shelf.length;
+    const timer = setTimeout(() => {
+      this.loading.delete(what);
+      void this.guard(load);
+    }, wait);
+    this.loading.set(what, timer);
+  }
+
+  private readonly loading = new Map<string, ReturnType<typeof setTimeout>>();
+
+  refreshShelf(): void {
+    this.soon('shelf', () => this.loadShelf());
   }
 
   /** Loads the shelf; what another dossier is laid over in the meantime is dropped, here and in the other loads. */

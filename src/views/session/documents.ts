@@ -31,6 +31,8 @@ export class Documents {
     onProblem: (shelved, found) => void this.base.guard(() => this.afterFault(shelved, found)),
     onChange: () => void this.base.guard(() => this.base.loadShelf()),
   });
+  /** Documents taken in that the shelf as it is shown may not have yet. */
+  private readonly taken: Shelved[] = [];
 
   /** Rounds of bringing in that are under way; a stopped one ends after the file at hand. */
   private readonly rounds = new Set<{ stopped: boolean }>();
@@ -41,6 +43,15 @@ export class Documents {
     private readonly onRead: (shelved: Shelved) => Promise<void>,
   ) {}
 
+  private get isBringing(): boolean {
+    return this.rounds.size > 0;
+  }
+
+  /** True while files are being brought in or read. */
+  get isBusy(): boolean {
+    return this.isBringing || this.readings.left > 0;
+  }
+
   /** Brings files in, those of ZIP files too; each is taken, asked about or refused on its own. What became of many is told in one list, unless all were taken in. */
   async bringIn(arrivals: readonly Arrival[]): Promise<void> {
     const { base } = this;
@@ -49,6 +60,7 @@ export class Documents {
     const fates: Fate[] = [];
     const waiting = [...arrivals];
     const reader = hireReader();
+    await base.guard(() => base.loadShelf());
     for (let done = 0; waiting.length > 0 && !round.stopped; done += 1) {
       const arrival = waiting.shift() as Arrival;
       const total = done + 1 + waiting.length;
@@ -60,6 +72,8 @@ export class Documents {
     }
     reader.end();
     this.rounds.delete(round);
+    if (this.rounds.size === 0) this.taken.length = 0;
+    await base.guard(() => base.loadShelf());
     for (const { file, folder } of waiting)
       fates.push({ name: file.name, folder, fate: 'passed over', why: 'you stopped before it' });
     base.state.update({ bringing: null });
@@ -103,14 +117,14 @@ export class Documents {
     if (!admitted.ok) return fated('refused', wordProblem(admitted.problem));
     const { sha256 } = admitted.value;
     await this.tellShortRoom(file);
-    await base.loadShelf();
-    const same = base.now.shelf.find((one) => one.source.editionIds.includes(editionId(sha256)));
+    const standing = [...base.now.shelf, ...this.taken];
+    const same = standing.find((one) => one.source.editionIds.includes(editionId(sha256)));
     if (same !== undefined)
       return fated(
         'here already',
         `“${file.name}” is already here as “${same.source.name}”: the same bytes are one document.`,
       );
-    const named = base.now.shelf.find((one) => one.edition.fileName === file.name && one.source.folder === folder);
+    const named = standing.find((one) => one.edition.fileName === file.name && one.source.folder === folder);
     if (named !== undefined) {
       base.decide({ kind: 'same-name', file, sha256, existing: named });
       return fated('to be decided', 'the same name as a document on the shelf, with other contents');
@@ -119,10 +133,19 @@ export class Documents {
     return fated('taken in');
   }
 
+  /** Room that was free when it was last asked for, a tenth of it, and what files since then may need, in bytes. */
+  private roomSeen = 0;
+  private roomNeeded = 0;
+
   /** Says so before a file is taken in that may not fit: its bytes, pages and index need about three times its size. */
   private async tellShortRoom(file: File): Promise<void> {
+    this.roomNeeded += 3 * file.size;
+    if (this.roomNeeded < this.roomSeen) return;
     const { usage, quota } = (await navigator.storage?.estimate?.()) ?? {};
-    if (usage === undefined || quota === undefined || quota - usage > 3 * file.size) return;
+    if (usage === undefined || quota === undefined) return;
+    // Asked for anew only when a tenth of it may be used up: asking takes as long as taking a small file in.
+    [this.roomNeeded, this.roomSeen] = [3 * file.size, (quota - usage) / 10];
+    if (quota - usage > 3 * file.size) return;
     const free = Math.max(0, Math.round((quota - usage) / 1e6));
     this.base.tellProblem(problem('storage-short', { file: file.name, free }));
   }
@@ -133,9 +156,11 @@ export class Documents {
     await base.guard(async () => {
       const at = { dossier: base.dossier, newId: uuid(), now: Date.now(), replaces };
       const source = await shelve({ sha256, name: file.name, bytes: file, folder }, at);
-      await base.loadShelf();
-      const shelved = base.shelved(source.id);
-      if (shelved === null) return;
+      const edition = await getEdition(editionId(sha256));
+      if (edition === undefined) return;
+      const shelved = { source, edition };
+      if (this.isBringing) this.taken.push(shelved);
+      else await base.loadShelf();
       if (base.now.open === null || replaces !== null) base.openPage(source.id, 1);
       if (shelved.edition.state === 'ready') await base.hold(shelved);
       else this.readings.start(shelved);
@@ -170,7 +195,8 @@ export class Documents {
   }
 
   private async afterReading(shelved: Shelved): Promise<void> {
-    await this.base.loadShelf();
+    if (this.readings.left > 0) this.base.refreshShelf();
+    else await this.base.loadShelf();
     await this.base.hold(shelved);
     announce({ kind: 'shelf', dossierId: this.base.dossierId });
     await this.onRead(shelved);

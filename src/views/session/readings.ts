@@ -5,8 +5,14 @@ import type { ReadingApi } from '@/workers/reading.worker';
 
 /** Files read at once; a worker each. */
 const AT_ONCE = 2;
+/** Bytes of a file up to which its worker reads the next one too. */
+const SMALL = 2_000_000;
+/** Seconds that a worker waits for the next file. */
+const IDLE_SECONDS = 4;
 /** Seconds without a page after which a file is given up. */
 const STUCK_SECONDS = 60;
+
+const nothing = (): void => undefined;
 
 interface Running {
   readonly reader: Hired<ReadingApi>;
@@ -23,12 +29,21 @@ export interface ReadingEvents {
 /** The files waiting to be read and being read, two at a time, each by one tab only. */
 export class Readings {
   private readonly waiting: { shelved: Shelved; password: string | null }[] = [];
+  /** Editions whose turn has come, from before their lock is asked for until all is over; those with a worker among them. */
+  private readonly begun = new Set<string>();
   private readonly running = new Map<string, Running>();
+  /** Workers that wait for the next file. */
+  private readonly idle: { readonly reader: Hired<ReadingApi>; readonly rest: ReturnType<typeof setTimeout> }[] = [];
 
   constructor(private readonly events: ReadingEvents) {}
 
   isBusy(editionId: string): boolean {
-    return this.running.has(editionId) || this.waiting.some((one) => one.shelved.edition.id === editionId);
+    return this.begun.has(editionId) || this.waiting.some((one) => one.shelved.edition.id === editionId);
+  }
+
+  /** Files that wait or are being read. */
+  get left(): number {
+    return this.waiting.length + this.begun.size;
   }
 
   start(shelved: Shelved, password: string | null = null): void {
@@ -55,17 +70,43 @@ export class Readings {
   }
 
   private next(): void {
-    while (this.running.size < AT_ONCE) {
+    while (this.begun.size < AT_ONCE) {
       const one = this.waiting.shift();
       if (one === undefined) return;
-      void this.read(one.shelved, one.password);
+      const { id } = one.shelved.edition;
+      this.begun.add(id);
+      void this.read(one.shelved, one.password).then((tell) => {
+        this.begun.delete(id);
+        tell();
+        this.next();
+      });
     }
   }
 
-  private async read(shelved: Shelved, password: string | null): Promise<void> {
+  /** Starting a worker costs as much as reading several pages: it waits a little for another file. */
+  private keepIdle(reader: Hired<ReadingApi>): void {
+    const rest = setTimeout(() => {
+      this.idle.splice(
+        this.idle.findIndex((one) => one.reader === reader),
+        1,
+      );
+      reader.end();
+    }, IDLE_SECONDS * 1000);
+    this.idle.push({ reader, rest });
+  }
+
+  private takeIdle(): Hired<ReadingApi> | null {
+    const rested = this.idle.pop();
+    if (rested === undefined) return null;
+    clearTimeout(rested.rest);
+    return rested.reader;
+  }
+
+  /** Reads a file, unless another tab does; gives what is to be told of it once its turn is over. */
+  private async read(shelved: Shelved, password: string | null): Promise<() => void> {
     const { id, fileName } = shelved.edition;
-    const work = async (): Promise<void> => {
-      const reader = hireReader();
+    const work = async (): Promise<() => void> => {
+      const reader = this.takeIdle() ?? hireReader();
       const ended = new Promise<'stopped' | 'stuck'>((resolve) => {
         this.running.set(id, { reader, lastSign: Date.now(), stop: resolve });
       });
@@ -75,19 +116,19 @@ export class Readings {
       }, 2000);
       const result = await Promise.race([reader.api.read(id, password), ended]);
       clearInterval(watch);
-      reader.end();
       this.running.delete(id);
+      // A worker that is done well reads the next file; one that is stuck, or holds the memory of a long one, is ended.
+      if (typeof result === 'object' && result.ok && shelved.edition.size < SMALL) this.keepIdle(reader);
+      else reader.end();
       if (result === 'stuck')
-        this.events.onProblem(shelved, problem('file-stuck', { file: fileName, seconds: STUCK_SECONDS }));
-      else if (result !== 'stopped' && !result.ok) this.events.onProblem(shelved, result.problem);
-      else if (result !== 'stopped') this.events.onDone(shelved);
+        return () => this.events.onProblem(shelved, problem('file-stuck', { file: fileName, seconds: STUCK_SECONDS }));
+      if (result === 'stopped') return nothing;
+      return () => (result.ok ? this.events.onDone(shelved) : this.events.onProblem(shelved, result.problem));
     };
     // Held while the file is read, so that another tab of the same browser does not read it too.
-    if (navigator.locks === undefined) await work();
-    else
-      await navigator.locks.request(`reading ${id}`, { ifAvailable: true }, (lock) =>
-        lock === null ? Promise.resolve() : work(),
-      );
-    this.next();
+    if (navigator.locks === undefined) return work();
+    return navigator.locks.request(`reading ${id}`, { ifAvailable: true }, (lock) =>
+      lock === null ? Promise.resolve(nothing) : work(),
+    );
   }
 }

@@ -70,7 +70,7 @@ export class Session extends SessionBase {
   private async follow(change: Change): Promise<void> {
     if (change.kind === 'pages') {
       this.documents.sign(change.editionId);
-      await this.loadShelf();
+      this.refreshShelf();
       const shelved = this.now.shelf.find((one) => one.edition.id === change.editionId);
       if (shelved !== undefined) await this.hold(shelved);
     } else if (change.kind === 'dossiers') {
@@ -80,10 +80,11 @@ export class Session extends SessionBase {
     else if (change.dossierId !== this.dossierId) await this.dossiers.takeUpStored();
     else {
       if (change.kind === 'shelf') {
-        await this.loadShelf();
+        if (this.documents.isBusy) this.refreshShelf();
+        else await this.loadShelf();
         if (this.now.persisted === null && this.now.shelf.length > 0) await this.persist();
       } else if (change.kind === 'slips') await this.loadSlips();
-      else if (change.kind === 'bearings') await this.bearings.load();
+      else if (change.kind === 'bearings') this.soon('bearings', () => this.bearings.load());
       else if (change.kind === 'proofs') await this.proofs.load();
       else await this.findings.load();
     }
