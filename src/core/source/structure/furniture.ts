@@ -5,8 +5,9 @@ import type { LineRole } from '../types';
 const MARGIN = 0.13;
 /** How many lines from the top or bottom edge are looked at. */
 const EDGE_LINES = 3;
-/** Numbers in a line from which it is a row of a table, unless it recurs to the letter. */
+/** Numbers in a line from which it is a row of a table, unless it recurs to the letter; two of them end it, where a head has a date and a folio. */
 const ROW_NUMBERS = 3;
+const ROW_END = /[\d)%–—-]\s+\(?[\d.,–—-]+[)%]?$/;
 const FOLIO =
   /^(?:[-–—·|\s]*)(?:(?:page|seite|p\.|s\.)\s*)?(?:[A-Z]{1,2}-)?(?:\d{1,4}|[ivxlc]{1,7})(?:\s*(?:of|von|\/)\s*\d{1,4})?(?:[-–—·|\s]*)$/iu;
 
@@ -14,7 +15,7 @@ interface EdgeLine {
   readonly line: DraftLine;
   /** Numbers that open or close the line: one of them may be the page's. */
   readonly numbers: readonly number[];
-  /** True for a row of a table: several numbers, which a head does not have. */
+  /** True for a row of a table: several numbers, the last ones next to each other. */
   readonly row: boolean;
   readonly text: string;
   readonly key: string;
@@ -39,7 +40,7 @@ export function edgeLines(page: DraftPage): EdgeLine[] {
     const outer = [/^(\d{1,4})(?=\s|$)/.exec(text)?.[1], /(?:^|\s)(\d{1,4})$/.exec(text)?.[1]];
     return {
       line,
-      row: (text.match(/\d[\d.,]*/g)?.length ?? 0) >= ROW_NUMBERS,
+      row: (text.match(/\d[\d.,]*/g)?.length ?? 0) >= ROW_NUMBERS && ROW_END.test(text),
       text,
       key: masked(text),
       y: line.box.y,
