@@ -30,8 +30,16 @@ function masked(text: string): string {
     .trim();
 }
 
-/** Lines near the top and bottom edge with their text masked, so that page and section numbers do not part them. */
-export function edgeLines(page: DraftPage): EdgeLine[] {
+const edgesOf = new WeakMap<DraftPage, readonly EdgeLine[]>();
+
+/** Lines near the top and bottom edge with their text masked, so that page and section numbers do not part them; each page is asked as a neighbour of several. */
+function edgeLines(page: DraftPage): readonly EdgeLine[] {
+  const known = edgesOf.get(page) ?? findEdgeLines(page);
+  edgesOf.set(page, known);
+  return known;
+}
+
+function findEdgeLines(page: DraftPage): EdgeLine[] {
   const byHeight = page.lines.filter((line) => !line.askew).sort((a, b) => a.box.y - b.box.y);
   const top = byHeight.slice(0, EDGE_LINES).filter((line) => line.box.y + line.box.h < MARGIN * page.height);
   const bottom = byHeight.slice(-EDGE_LINES).filter((line) => line.box.y > (1 - MARGIN) * page.height);
