@@ -1,6 +1,7 @@
 import { statedFacts } from '../facts';
 import { tokensOf, type Language } from '../text';
 import {
+  documentFrequency,
   equivalentsAmong,
   inverseFrequency,
   isDraft,
@@ -49,6 +50,13 @@ const EQUIVALENT_SHARE = 1.4;
 /** Added to every frequency, so that in a document of a page or two a word that is missing does not outweigh all that are there. */
 const SMOOTHING = 1;
 
+/** How rare a term is: one that stands nowhere is as rare as the documents' own word for it, the commonest of those they have. */
+function rarity(sources: readonly AskedSource[], term: string, equivalents: readonly Equivalent[]): number {
+  const there = equivalents.filter((one) => one.loose !== true && documentFrequency(sources, one.term) > 0);
+  if (there.length === 0 || documentFrequency(sources, term) > 0) return inverseFrequency(sources, term);
+  return Math.min(...there.map((one) => inverseFrequency(sources, one.term)));
+}
+
 /** The terms of the question's subject with what each weighs over the documents asked. */
 class TermWeights {
   private readonly total: number;
@@ -57,11 +65,10 @@ class TermWeights {
   private readonly known: ReadonlySet<string>;
 
   constructor(sources: readonly AskedSource[], question: Question) {
-    this.weights = question.subject.map((one) => ({
-      term: one.term,
-      worth: one.weight * (SMOOTHING + inverseFrequency(sources, one.term)),
-      equivalents: equivalentsAmong(sources, one),
-    }));
+    this.weights = question.subject.map((one) => {
+      const equivalents = equivalentsAmong(sources, one);
+      return { term: one.term, worth: one.weight * (SMOOTHING + rarity(sources, one.term, equivalents)), equivalents };
+    });
     this.own = new Set(this.weights.map(({ term }) => term));
     this.known = new Set(
       this.weights.flatMap(({ term, equivalents }) => [term, ...equivalents.map((one) => one.term)]),
@@ -77,7 +84,7 @@ class TermWeights {
       if (there(term)) sum += worth;
       else {
         const best = equivalents.reduce((most, one) => (one.share > most && there(one.term) ? one.share : most), 0);
-        sum += EQUIVALENT_SHARE * best * worth;
+        sum += Math.min(1, EQUIVALENT_SHARE * best) * worth;
       }
     }
     return sum / this.total;

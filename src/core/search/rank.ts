@@ -76,13 +76,20 @@ interface WeighedTerm extends QueryTerm {
   readonly variants: readonly Variant[];
 }
 
-/** The equivalents of a term that count among these documents: all of the trade; loose ones only where the documents hold the term itself nowhere. */
+/** What a trade equivalent counts in documents that hold the word itself nowhere: it is their word for it. */
+const THEIR_WORD = 0.8;
+
+/**
+ * The equivalents of a term that count among these documents: all of the trade, the more where the documents hold the term itself nowhere; loose ones only
+ * there.
+ */
 export function equivalentsAmong(
   sources: readonly ShelfSource[],
   { term, equivalents = [] }: QueryTerm,
 ): readonly Equivalent[] {
-  if (!equivalents.some((one) => one.loose) || documentFrequency(sources, term) === 0) return equivalents;
-  return equivalents.filter((one) => one.loose !== true);
+  if (equivalents.length === 0) return equivalents;
+  if (documentFrequency(sources, term) > 0) return equivalents.filter((one) => one.loose !== true);
+  return equivalents.map((one) => (one.loose === true ? one : { ...one, share: Math.max(one.share, THEIR_WORD) }));
 }
 
 function weighTerms(sources: readonly ShelfSource[], query: readonly QueryTerm[]): WeighedTerm[] {
