@@ -11,6 +11,7 @@ import {
   unitsOfPassage,
   type Equivalent,
   type Hit,
+  type QueryTerm,
   type UnitText,
 } from '../search';
 import { definingShare, freshMentions, kindNearness } from './kinds';
@@ -50,11 +51,18 @@ const EQUIVALENT_SHARE = 1.4;
 /** Added to every frequency, so that in a document of a page or two a word that is missing does not outweigh all that are there. */
 const SMOOTHING = 1;
 
+/** The documents' own words for one that they hold nowhere, those of the trade; none for a word that they hold. */
+function theirWords(sources: readonly AskedSource[], { term, equivalents = [] }: QueryTerm): string[] {
+  if (equivalents.length === 0 || documentFrequency(sources, term) > 0) return [];
+  return equivalents
+    .filter((one) => one.loose !== true && documentFrequency(sources, one.term) > 0)
+    .map((one) => one.term);
+}
+
 /** How rare a term is: one that stands nowhere is as rare as the documents' own word for it, the commonest of those they have. */
-function rarity(sources: readonly AskedSource[], term: string, equivalents: readonly Equivalent[]): number {
-  const there = equivalents.filter((one) => one.loose !== true && documentFrequency(sources, one.term) > 0);
-  if (there.length === 0 || documentFrequency(sources, term) > 0) return inverseFrequency(sources, term);
-  return Math.min(...there.map((one) => inverseFrequency(sources, one.term)));
+function rarity(sources: readonly AskedSource[], one: QueryTerm): number {
+  const theirs = theirWords(sources, one);
+  return Math.min(...(theirs.length > 0 ? theirs : [one.term]).map((term) => inverseFrequency(sources, term)));
 }
 
 /** The terms of the question's subject with what each weighs over the documents asked. */
@@ -67,7 +75,7 @@ class TermWeights {
   constructor(sources: readonly AskedSource[], question: Question) {
     this.weights = question.subject.map((one) => {
       const equivalents = equivalentsAmong(sources, one);
-      return { term: one.term, worth: one.weight * (SMOOTHING + rarity(sources, one.term, equivalents)), equivalents };
+      return { term: one.term, worth: one.weight * (SMOOTHING + rarity(sources, one)), equivalents };
     });
     this.own = new Set(this.weights.map(({ term }) => term));
     this.known = new Set(
@@ -121,17 +129,18 @@ function formShare(text: string, words: readonly string[]): number {
 /** Words between two of the question's neighbouring words, at most, for the two to count as near. */
 const NEAR = 3;
 
-function pairShare(text: string, question: Question, language: Language): number {
-  const asked = question.terms.map((one) => one.term).filter((term) => !/^[#@=]/.test(term));
+/** Share of the question's neighbouring words that stand near each other; `asked` are the spellings that count for each word, in order. */
+function pairShare(text: string, asked: readonly (readonly string[])[], language: Language): number {
   if (asked.length < 2) return 0;
   const positions = new Map<string, number[]>();
   for (const { term, position } of termsOf(text, language)) {
     positions.set(term, [...(positions.get(term) ?? []), position]);
   }
+  const where = asked.map((spellings) => spellings.flatMap((term) => positions.get(term) ?? []));
   let met = 0;
-  for (let at = 1; at < asked.length; at += 1) {
-    const [one, two] = [positions.get(asked[at - 1] as string), positions.get(asked[at] as string)];
-    if (one?.some((a) => two?.some((b) => a !== b && Math.abs(a - b) <= NEAR)) === true) met += 1;
+  for (let at = 1; at < where.length; at += 1) {
+    const [one, two] = [where[at - 1] as number[], where[at] as number[]];
+    if (one.some((a) => two.some((b) => a !== b && Math.abs(a - b) <= NEAR))) met += 1;
   }
   return met / (asked.length - 1);
 }
@@ -183,6 +192,10 @@ function periodsOf(source: AskedSource): string {
 
 class Measure {
   private readonly weights: TermWeights;
+  /** What counts for each word of the question, in order: the word, and the documents' own for one that they hold nowhere. */
+  private readonly spellings: readonly (readonly string[])[];
+  /** Words of the question in the form asked, without those that the documents hold nowhere and have their own for. */
+  private readonly forms: readonly string[];
   /** The length of period the question is about. */
   private readonly asked: PeriodSpan;
   /** Terms of headings and names, which many units stand under. */
@@ -194,6 +207,13 @@ class Measure {
     private readonly topScore: number,
   ) {
     this.weights = new TermWeights(sources, question);
+    const theirs = new Map(question.terms.map((one) => [one.term, theirWords(sources, one)]));
+    this.spellings = question.terms
+      .filter(({ term }) => !/^[#@=]/.test(term))
+      .map(({ term }) => [term, ...(theirs.get(term) ?? [])]);
+    this.forms = question.forms.filter((word) =>
+      termsOf(word, sources[0]?.segment.language ?? 'en').every(({ term }) => (theirs.get(term) ?? []).length === 0),
+    );
     this.asked = spanAsked(question.text);
   }
 
@@ -216,7 +236,7 @@ class Measure {
         ...this.unit(text, unit.kind, language),
         headed: this.weights.share(heads[index] ?? own),
         draft: isDraft(source.name) && !isDraft(this.question.text) ? 1 : 0,
-        forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.question.forms),
+        forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.forms),
         covered: this.weights.share(own),
         led: this.weights.share(headed, lead),
         focus: this.weights.met(this.question.focus, headed, lead, heads[index] ?? own),
@@ -262,7 +282,7 @@ class Measure {
     const lower = text.toLowerCase();
     const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {
-      pairs: pairShare(text, question, language),
+      pairs: pairShare(text, this.spellings, language),
       kind: named ? 1.6 : mentions.length > 0 ? 1 : 0,
       near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language),
       definition: question.kind === 'definition' ? definingShare(text, question.words) : 0,

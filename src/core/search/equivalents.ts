@@ -183,6 +183,121 @@ airport airline flight
 hospital clinic
 school education
 teacher instructor
+check audit review control
+owner proprietor holder
+buyer purchaser
+lender creditor
+borrower debtor
+lawyer solicitor counsel attorney
+sue litigation lawsuit proceedings
+disclose disclosure reveal divulge
+guarantor surety
+subsidy grant aid funding
+impairment writedown
+depreciation amortisation amortization
+inventory stocks
+capital funds
+accountant auditor
+bonus incentive
+surveyor inspector examiner
+survey inspection inspect
+leak spill discharge
+broken damaged defective faulty
+interruption outage downtime
+alarm warning signal
+evacuate abandon abandonment
+lifejacket lifevest
+fire blaze
+quay pier jetty wharf berth dock mooring
+harbour harbor port
+sailing crossing voyage trip journey departure
+timetable schedule
+late delayed
+punctual punctuality
+seat headquarters
+money sum
+worth value
+big large great
+prolong extend renew lengthen
+return refund repay
+rules regulation regulations provisions
+handbook manual guide
+expert specialist assessor
+vote ballot poll
+backup copy
+restore recover recovery
+encrypt encryption cipher
+login logon sign
+account user
+bug error
+crash abort failure
+option flag switch parameter argument
+default standard preset
+variable setting
+command instruction
+script program
+library module package
+compile build
+repository archive
+network internet
+wireless wifi
+host server machine
+storage disk
+bicycle bike cycle
+dog animal pet
+disabled wheelchair mobility
+infant baby child
+pensioner senior elderly
+student pupil
+adult grown
+cheap cheapest lowest
+expensive dearest highest
+discount reduction rebate
+instalments parts
+quarterly quarter
+half semester
+spend spent expenditure
+earn earned earnings
+owe owed debt
+grow grew increase
+shrink shrank decrease
+oversee supervise supervision monitor
+approve approval authorise authorize
+reject refuse refusal deny
+postpone defer delay
+resign resignation leave
+replace substitute replacement
+prohibit ban bar
+exempt exemption excluded exclude
+apply applicable
+obtain get acquire
+provide supply furnish
+require need must
+record log register
+report account statement
+signal sign
+protect safeguard secure
+dangerous hazardous
+clean cleaning cleanliness
+empty vacant
+full complete entire
+start begin commencement
+finish complete completion
+try attempt
+answer reply response
+question query inquiry enquiry
+letter correspondence
+meeting session
+committee panel commission council
+mayor chair
+town city municipality
+island isle
+winter summer season
+storm gale wind
+wave swell
+fog visibility
+ice frost
+tide water
 `;
 
 /** The same for German texts. */
