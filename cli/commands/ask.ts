@@ -33,7 +33,14 @@ function asJson(id: string, question: string, completed: string, said: ReaderSay
     calculations: answer.calculations.map(asCalculation),
     conflicts: answer.conflicts,
     missing: answer.missing,
-    passages: answer.passages.map(({ source, page, section, text, score }) => ({ source, page, section, text, score })),
+    passages: answer.passages.map(({ source, page, section, text, score, because = [] }) => ({
+      source,
+      page,
+      section,
+      text,
+      score,
+      because,
+    })),
     searches: answer.searches,
     ...(said.sent === undefined
       ? {}

@@ -11,6 +11,7 @@ import {
 } from '../search';
 import type { Span } from '../source';
 import type { Language } from '../text';
+import { becauseOf } from './because';
 import { answerFrom, BUILT_IN } from './builtIn';
 import { analyseQuestion, kindOf, type Question } from './question';
 import { eachAsked, toldApart } from './apart';
@@ -36,20 +37,24 @@ export interface AskOptions {
   readonly neighbours?: Neighbours | null;
 }
 
-function passageOf(hit: Hit): FoundPassage {
+/** A passage as it is shown, with what it came up by among the documents asked. */
+function passageOf(hit: Hit, { question, sources }: Sought): FoundPassage {
   const units = unitsOfPassage(hit.source, hit.passage);
   const spans: Span[] = units.flatMap((one) => [...one.unit.spans]);
   const lead = units.find((one) => one.unit.kind !== 'heading') ?? units[0];
   const page = lead?.unit.spans[0]?.page ?? 1;
+  const section = sectionOf(hit.source, lead?.unit.section ?? -1);
+  const text = textOfSpans(hit.source, spans);
   return {
     sourceId: hit.source.id,
     source: hit.source.name,
     page,
     label: hit.source.page(page)?.label ?? null,
-    section: sectionOf(hit.source, lead?.unit.section ?? -1),
-    text: textOfSpans(hit.source, spans),
+    section,
+    text,
     spans,
     score: Math.round(hit.score * 1000) / 1000,
+    because: becauseOf(question.text, question.terms, `${section}\n${text}`, sources, hit.source.segment.language),
   };
 }
 
@@ -89,6 +94,7 @@ function searchesOf(question: Question): string[] {
 interface Sought {
   readonly question: Question;
   readonly hits: readonly Hit[];
+  readonly sources: readonly AskedSource[];
 }
 
 /** What a search for a question found, before any reader composes an answer from it. */
@@ -110,11 +116,11 @@ function seek(
   const analysed = { ...own, terms: withAliases(own.terms, sources), subject: withAliases(own.subject, sources) };
   const holds = (text: string, language: Language): boolean => freshMentions(text, analysed, language).length > 0;
   const hits = searchPassages(sources, analysed.terms, SHOWN, VALUE_KINDS.has(analysed.kind) ? holds : undefined);
-  return { question: analysed, hits };
+  return { question: analysed, hits, sources };
 }
 
-function shown({ hits }: Sought): FoundPassage[] {
-  return hits.slice(0, SHOWN).map(passageOf);
+function shown(sought: Sought): FoundPassage[] {
+  return sought.hits.slice(0, SHOWN).map((hit) => passageOf(hit, sought));
 }
 
 /** Searches the sources for what answers a question. */
@@ -189,14 +195,14 @@ function searchesIn({ sought, scope, widened = false }: Part): string[] {
 
 /** The passages of several searches, the best of each first, then the next of each; none twice. */
 function interleave(sought: readonly Sought[]): FoundPassage[] {
-  const taken = new Map<string, Hit>();
+  const taken = new Map<string, { readonly hit: Hit; readonly by: Sought }>();
   for (let rank = 0; rank < SHOWN; rank += 1)
-    for (const { hits } of sought) {
-      const hit = hits[rank];
+    for (const by of sought) {
+      const hit = by.hits[rank];
       const key = `${hit?.source.id} ${hit?.passage}`;
-      if (hit !== undefined && !taken.has(key)) taken.set(key, hit);
+      if (hit !== undefined && !taken.has(key)) taken.set(key, { hit, by });
     }
-  return [...taken.values()].slice(0, SHOWN).map(passageOf);
+  return [...taken.values()].slice(0, SHOWN).map(({ hit, by }) => passageOf(hit, by));
 }
 
 /** What a part asks for, short enough to stand behind its answer: "rent" of "What is the rent of the lease?" */

@@ -3,6 +3,7 @@ import type { ClaimFigure, Standing, Uncovered } from '../claim';
 import type { Quantity } from '../figure';
 import type { CellPlace, Citation } from '../quote';
 import type { ShelfSource } from '../search';
+import type { Because } from './because';
 
 /** What kind of answer a question wants; it decides what counts as evidence. */
 export type AnswerKind =
@@ -29,6 +30,8 @@ export interface FoundPassage {
   readonly text: string;
   readonly spans: readonly Span[];
   readonly score: number;
+  /** The words of the question that it came up by; passages kept before this was told have none. */
+  readonly because?: readonly Because[] | undefined;
 }
 
 /** A citation as a reader gives it, before the check. */

@@ -117,6 +117,15 @@ const answer = Joi.object({
         text: text(40_000).required(),
         spans: Joi.array().items(span).max(500).required(),
         score: Joi.number().required(),
+        because: Joi.array()
+          .items(
+            Joi.object({
+              asked: text(400).required(),
+              met: text(400).required(),
+              by: Joi.valid('itself', 'trade', 'like').required(),
+            }),
+          )
+          .max(60),
       }),
     )
     .max(100)

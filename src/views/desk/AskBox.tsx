@@ -9,6 +9,7 @@ import { Button } from '@/ui';
 import { pageNamed, pageProblem, type Session, type SessionState } from '../session';
 import { FindChoices } from './FindChoices';
 import { ReaderChooser } from './ReaderChooser';
+import { questionsAsked, stepAmong } from './recalled';
 import { SentenceCount } from './SentenceCount';
 
 export interface AskBoxHandle {
@@ -120,6 +121,13 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
         onChange={(event) => setText(event.target.value)}
         onKeyDown={(event) => {
           if (event.key === 'Escape') field.current?.blur();
+          if (mode === 'ask' && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+            const recalled = stepAmong(questionsAsked(state.slips), text, event.key === 'ArrowUp' ? 1 : -1);
+            if (recalled !== null && recalled !== text) {
+              event.preventDefault();
+              setText(recalled);
+            }
+          }
           if (event.key !== 'Enter' || event.shiftKey || event.nativeEvent.isComposing) return;
           event.preventDefault();
           void submit();

@@ -1,4 +1,4 @@
-import type { FoundPassage } from '@/core/answer';
+import { sayBecause, type FoundPassage } from '@/core/answer';
 import { oneLine } from '@/core/text';
 import type { Session } from '../session';
 
@@ -21,6 +21,11 @@ export function Passages({ session, passages }: { session: Session; passages: re
               {passage.section !== '' && <span className="text-muted"> {passage.section}</span>}
             </span>
             <span className="line-clamp-2 font-reading text-[13px] leading-[18px]">{oneLine(passage.text)}</span>
+            {passage.because !== undefined && passage.because.length > 0 && (
+              <span className="block truncate text-[12px] text-muted" title={`Score ${passage.score}`}>
+                came up by {sayBecause(passage.because)}
+              </span>
+            )}
           </button>
         </li>
       ))}

@@ -3,6 +3,7 @@ const KEYS: readonly (readonly [string, string])[] = [
   ['V', 'check a quote'],
   ['/', 'find words'],
   ['Enter', 'ask (Shift and Enter starts a new line)'],
+  ['↑  ↓', 'in the empty question: questions asked before'],
   ['↓  ↑', 'next and previous claim, item of a proof, finding; its page opens beside it'],
   ['K', 'keep what is chosen as a finding'],
   ['W', 'mend the chosen claim, or what is chosen in a proof, by the page'],

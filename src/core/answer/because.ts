@@ -1,0 +1,54 @@
+import { equivalentsAmong, termsOf, valueTerms, type QueryTerm } from '../search';
+import type { Language } from '../text';
+import type { AskedSource } from './types';
+
+/** A word of a question that a passage came up by. */
+export interface Because {
+  /** As it was asked. */
+  readonly asked: string;
+  /** As the passage has it. */
+  readonly met: string;
+  /** The word itself, one of the trade that stands for it, or one that is merely used like it. */
+  readonly by: 'itself' | 'trade' | 'like';
+}
+
+/** Words that are told for one passage. */
+const MOST = 12;
+
+/** The words of a text by their search terms, each as it stands there first. */
+function wordsByTerm(text: string, language: Language): Map<string, string> {
+  const words = new Map<string, string>();
+  for (const { term, word } of termsOf(text, language)) if (!words.has(term)) words.set(term, word);
+  for (const term of valueTerms(text, language)) words.set(term, term.slice(1));
+  return words;
+}
+
+/** By which of a question's words a passage came up, those asked for first; `text` is the passage with what stands over it. */
+export function becauseOf(
+  question: string,
+  terms: readonly QueryTerm[],
+  text: string,
+  sources: readonly AskedSource[],
+  language: Language,
+): Because[] {
+  const asked = wordsByTerm(question, language);
+  const there = wordsByTerm(text, language);
+  const found = terms.flatMap((term): Because[] => {
+    const word = asked.get(term.term);
+    if (word === undefined) return [];
+    const own = there.get(term.term);
+    if (own !== undefined) return [{ asked: word, met: own, by: 'itself' }];
+    const other = equivalentsAmong(sources, term).find((one) => there.has(one.term));
+    if (other === undefined) return [];
+    return [{ asked: word, met: there.get(other.term) as string, by: other.loose === true ? 'like' : 'trade' }];
+  });
+  const order = { itself: 0, trade: 1, like: 2 } as const;
+  return found.sort((a, b) => order[a.by] - order[b.by]).slice(0, MOST);
+}
+
+/** What a passage came up by, in words: "by notice, board; renewal (for “extend”)". */
+export function sayBecause(because: readonly Because[]): string {
+  const itself = because.filter((one) => one.by === 'itself').map((one) => one.met);
+  const others = because.filter((one) => one.by !== 'itself').map((one) => `${one.met} (for “${one.asked}”)`);
+  return [itself.join(', '), others.join(', ')].filter((part) => part !== '').join('; ');
+}
