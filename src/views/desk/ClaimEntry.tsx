@@ -1,5 +1,6 @@
 'use client';
 
+import clsx from 'clsx';
 import { canMend, type Claim } from '@/core/answer';
 import { sayUncovered, type ClaimFigure } from '@/core/claim';
 import type { StoredSlip } from '@/store';
@@ -59,7 +60,7 @@ export function ClaimEntry({ session, state, slip, question, claim, index, secon
           {claim.uncovered !== undefined &&
             claim.uncovered.length > 0 &&
             ` Not covered: ${claim.uncovered.map(sayUncovered).join('; ')}.`}{' '}
-          <CheckLimits />
+          {claim.standing === 'goes-further' && <CheckLimits />}
         </p>
       )}
       {!isQuote && <Figures figures={claim.figures ?? []} />}
@@ -104,7 +105,14 @@ function Figures({ figures }: { readonly figures: readonly ClaimFigure[] }) {
     <ul aria-label="Figures of this claim" className="pb-1.5 text-[12px] text-muted tabular-nums">
       {ordered.slice(0, MOST_FIGURES).map((figure, at) => (
         <li key={at} className="truncate" title={figure.how}>
-          <b className={figure.fault === null ? 'font-medium text-ink' : 'font-semibold text-grave'}>{figure.text}</b>{' '}
+          <b
+            className={clsx(
+              'font-semibold',
+              figure.fault === null || figure.fault === 'nowhere' ? 'text-ink' : 'text-grave',
+            )}
+          >
+            {figure.text}
+          </b>{' '}
           {figure.verdict === 'quoted' ? 'stated: ' : figure.verdict === 'computed' ? 'worked out: ' : ''}
           {figure.how}
         </li>
