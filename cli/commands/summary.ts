@@ -1,4 +1,4 @@
-import { DEFAULT_SENTENCES, summarise, type Summary } from '../../src/core/summary';
+import { DEFAULT_SENTENCES, keyFiguresOf, summarise, type KeyFigure, type Summary } from '../../src/core/summary';
 import { openShelf } from '../shelf';
 import { EXIT, print } from '../terminal';
 import { asCite, placeInWords } from '../cite';
@@ -10,22 +10,24 @@ export interface SummaryCommandOptions {
   readonly json: boolean;
 }
 
-function asJson(source: string, summary: Summary): string {
+function asJson(source: string, summary: Summary, figures: readonly KeyFigure[]): string {
   return JSON.stringify({
     source,
     sentences: summary.sentences.map(({ text, citations }) => ({ text, citations: citations.map(asCite) })),
+    figures: figures.map(({ label, head, value, citation }) => ({ label, head, value, citation: asCite(citation) })),
     by: `${summary.by.name} ${summary.by.version}`,
     ms: summary.milliseconds,
   });
 }
 
-function asText(source: string, { sentences }: Summary): string {
-  if (sentences.length === 0) return `${source}\n  No sentence of it can stand in a summary.\n`;
+function asText(source: string, { sentences }: Summary, figures: readonly KeyFigure[]): string {
+  const told = figures.map(({ label, head, value, citation }) => `  ${[label, head].filter((part) => part !== '').join(', ')}: ${value}  ${placeInWords(citation)}`); // prettier-ignore
+  if (sentences.length === 0) return [source, '  No sentence of it can stand in a summary.', ...told, ''].join('\n');
   const lines = sentences.flatMap(({ text, citations }) => [
     `  ${text}`,
     ...citations.map((one) => `    ${placeInWords(one)}`),
   ]);
-  return [source, ...lines, ''].join('\n');
+  return [source, ...lines, ...told, ''].join('\n');
 }
 
 export { DEFAULT_SENTENCES };
@@ -36,7 +38,8 @@ export async function summaryCommand(options: SummaryCommandOptions): Promise<nu
   const { sentences, about } = options;
   for (const source of library.sources()) {
     const summary = summarise([source], library.quotes, { sentences, about, now: () => performance.now() });
-    print(options.json ? asJson(source.name, summary) : asText(source.name, summary));
+    const figures = keyFiguresOf(source, library.quotes);
+    print(options.json ? asJson(source.name, summary, figures) : asText(source.name, summary, figures));
   }
   return incomplete ? EXIT.unreadable : EXIT.done;
 }

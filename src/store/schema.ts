@@ -7,7 +7,7 @@ import type { ProofedAgainst, ProofItem, ProofResult } from '../core/proof';
 import type { Citation } from '../core/quote';
 import type { LogEvent } from '../core/review';
 import type { FactField } from '../core/facts';
-import type { Fact } from '../core/summary';
+import type { Fact, KeyFigure } from '../core/summary';
 import type { EditionFacts, Page, Section, Table } from '../core/source';
 import type { Language } from '../core/text';
 
@@ -168,6 +168,8 @@ export interface StoredBearings {
   /** The edition it was made from. */
   readonly editionId: string;
   readonly facts: readonly Fact[];
+  /** Key figures and dates; bearings taken before these were told have none. */
+  readonly figures?: readonly KeyFigure[] | undefined;
   readonly sentences: number;
   readonly about: string;
   readonly claims: readonly Claim[];

@@ -14,7 +14,7 @@ import {
 } from '../core/quote';
 import { proofSteps, type ProofResult } from '../core/proof';
 import { Neighbours, textOfSpans } from '../core/search';
-import { factsOf, summarise, type Fact, type Summary } from '../core/summary';
+import { factsOf, keyFiguresOf, summarise, type Fact, type KeyFigure, type Summary } from '../core/summary';
 import { getEdition, getIndex, getTables, pagesFrom, storeIndex, type Shelved } from '../store';
 import { attempt, type Result } from './result';
 
@@ -101,6 +101,7 @@ export interface Heading {
 
 export interface Bearings {
   readonly facts: readonly Fact[];
+  readonly figures: readonly KeyFigure[];
   readonly summary: Summary;
 }
 
@@ -201,7 +202,8 @@ const api = {
     return attempt(() => {
       const sources = library.sources([sourceId]);
       const facts = sources.flatMap((source) => factsOf(source, library.quotes));
-      return { facts, summary: summarise(sources, library.quotes, { sentences, about, now }) };
+      const figures = sources.flatMap((source) => keyFiguresOf(source, library.quotes));
+      return { facts, figures, summary: summarise(sources, library.quotes, { sentences, about, now }) };
     });
   },
 

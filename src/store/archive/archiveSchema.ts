@@ -218,6 +218,16 @@ const bearings = Joi.object({
     )
     .max(100)
     .required(),
+  figures: Joi.array()
+    .items(
+      Joi.object({
+        label: text(400).required(),
+        head: text(400).required(),
+        value: text(400).required(),
+        citation: citationSchema.required(),
+      }),
+    )
+    .max(200),
   sentences: count.required(),
   about: text(2000).required(),
   claims: claims.required(),

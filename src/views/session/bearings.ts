@@ -20,7 +20,13 @@ export class Bearings {
     for (const shelved of this.base.now.shelf) {
       const { source, edition } = shelved;
       const held = this.base.now.bearings.find((one) => one.sourceId === source.id);
-      if (edition.state === 'ready' && held?.editionId !== edition.id && !this.busy.has(edition.id))
+      // Its figures stand in tables, which are looked for once it is read.
+      if (
+        edition.state === 'ready' &&
+        edition.tables !== null &&
+        held?.editionId !== edition.id &&
+        !this.busy.has(edition.id)
+      )
         await this.make(shelved, held?.sentences ?? DEFAULT_SENTENCES, held?.about ?? '');
     }
   }
@@ -33,13 +39,14 @@ export class Bearings {
       await this.base.hold(shelved);
       const result = await this.base.desk.bearings(source.id, sentences, about);
       if (!result.ok) return this.base.tellProblem(result.problem);
-      const { facts, summary } = result.value;
+      const { facts, figures, summary } = result.value;
       await storeBearings({
         v: 1,
         sourceId: source.id,
         dossierId: source.dossierId,
         editionId: edition.id,
         facts,
+        figures,
         sentences,
         about,
         claims: summary.sentences,
