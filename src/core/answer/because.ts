@@ -1,16 +1,6 @@
 import { equivalentsAmong, termsOf, valueTerms, type QueryTerm } from '../search';
 import type { Language } from '../text';
-import type { AskedSource } from './types';
-
-/** A word of a question that a passage came up by. */
-export interface Because {
-  /** As it was asked. */
-  readonly asked: string;
-  /** As the passage has it. */
-  readonly met: string;
-  /** The word itself, one of the trade that stands for it, or one that is merely used like it. */
-  readonly by: 'itself' | 'trade' | 'like';
-}
+import type { AskedSource, Because } from './types';
 
 /** Words that are told for one passage. */
 const MOST = 12;

@@ -1,5 +1,5 @@
 export { completeQuestion, type Before } from './followUp';
-export { sayBecause, type Because } from './because';
+export { sayBecause } from './because';
 export { canMend, mendClaim } from './mend';
 export { compareAnswers, type Opinions, type Shared } from './opinions';
 export { askBuiltIn, checkClaim, searchFor, type AskOptions, type Search } from './ask';

@@ -3,7 +3,6 @@ import type { ClaimFigure, Standing, Uncovered } from '../claim';
 import type { Quantity } from '../figure';
 import type { CellPlace, Citation } from '../quote';
 import type { ShelfSource } from '../search';
-import type { Because } from './because';
 
 /** What kind of answer a question wants; it decides what counts as evidence. */
 export type AnswerKind =
@@ -18,6 +17,16 @@ export type AnswerKind =
   | 'definition'
   | 'list'
   | 'passage';
+
+/** A word of a question that a passage came up by. */
+export interface Because {
+  /** As it was asked. */
+  readonly asked: string;
+  /** As the passage has it. */
+  readonly met: string;
+  /** The word itself, one of the trade that stands for it, or one that is merely used like it. */
+  readonly by: 'itself' | 'trade' | 'like';
+}
 
 /** A passage as a reader is given it and as a slip shows it. */
 export interface FoundPassage {

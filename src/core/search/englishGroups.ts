@@ -1,0 +1,298 @@
+/**
+ * Words that contracts, filings, regulations and technical reports use for one another. They widen a search: an equivalent never counts as much as the
+ * word that was asked for.
+ */
+export const ENGLISH_GROUPS = `
+end ending terminate termination expire expiry cease
+transfer assign assignment novate
+cap limit maximum ceiling exceed exceeding
+smallest least minimum minimal lowest less
+largest greatest maximum highest biggest most
+yearly annual annually year
+cost price charge fee fare
+pay payment payable paid owe
+penalty fine sanction
+salary remuneration compensation pay wage wages
+employee staff personnel worker workforce employ employed
+buy purchase acquire acquisition
+sell sale sold dispose disposal
+begin start commence commencement
+owner lessor landlord
+tenant lessee
+revenue turnover sales
+profit earnings income
+debt borrowings loan
+allowed permitted permit allow
+forbidden prohibited prohibit banned forbid
+vessel ship boat
+delete remove erase removal
+error fault failure mistake defect
+keep retain preserve store
+change amend modify alter vary variation amendment alteration
+inform notify tell notice notification
+check verify inspect examine inspection verification
+choose select choice selection
+make create produce
+repair mend fix maintenance
+insurance insured cover
+injury hurt harm injured
+accident incident casualty
+weight mass
+help assist support
+film movie cartoon
+founded established
+name called named
+risk hazard danger
+confidential secret confidentiality
+dispute disagreement
+court tribunal
+law legislation statute
+agreement contract
+supplier vendor provider
+customer client
+delay late lateness
+decrease fall decline reduce reduction drop
+increase rise grow growth
+permission consent approval authorisation authorization licence license
+sum amount
+damage loss
+compulsory mandatory obligatory
+optional voluntary
+folder directory
+picture image photo
+computer machine system
+memory RAM
+program application software
+person people
+renew renewal extend extension
+rent rental
+responsible accountable liable liability
+explain describe
+half 50
+often interval frequency
+speed velocity
+passenger traveller traveler rider
+firm company business undertaking enterprise
+engine motor
+complaint grievance complain
+refund reimburse reimbursement repay repayment
+cancel cancellation cancelled revoke withdraw withdrawal
+extend extension prolong prolongation lengthen
+audit auditor audited
+power electricity electric
+waste rubbish garbage refuse litter
+car vehicle automobile
+building premises house property
+sublet underlet sublease sublessee
+security deposit bond guarantee
+peak busiest maximum
+crew crewman seaman sailor
+master captain skipper
+wind storm gale weather
+training instruction course
+child children minor
+illness sickness disease
+death die dead fatal
+doctor physician medical
+holiday vacation leave
+retire retirement pension
+hire recruit recruitment appoint appointment
+dismiss dismissal fire sack
+director board executive
+chairman chair chairwoman president
+shareholder stockholder member investor
+share stock equity
+dividend distribution payout
+asset property holding
+liability obligation debt
+expense cost expenditure outlay spending
+budget forecast estimate
+tax duty levy
+interest rate
+instalment installment
+invoice bill
+receipt proof
+warranty guarantee
+deliver delivery supply ship shipment
+goods product merchandise
+order purchase request
+defect fault flaw deficiency
+deadline limit period
+immediately promptly forthwith
+annually yearly
+monthly month
+weekly week
+daily day
+written writing
+sign signature execute executed signed
+party signatory
+clause section article provision paragraph
+breach violation infringement default
+remedy cure rectify correct
+void invalid unenforceable
+binding enforceable
+waive waiver
+indemnify indemnity compensate
+negligence carelessness fault
+unforeseeable unforeseen majeure
+jurisdiction venue forum
+governing applicable
+arbitration arbitrator
+mediation conciliation
+subsidiary affiliate
+merger amalgamation takeover
+bankrupt bankruptcy insolvent insolvency
+trademark mark brand
+patent invention
+copyright author authorship
+source code
+distribute distribution redistribute copy
+modify modification derivative
+user customer
+password passphrase
+install installation setup
+configure configuration settings setting
+upgrade update
+start launch run execute boot
+stop halt quit shut shutdown
+screen display monitor
+printer print printing
+disk drive
+file document
+page sheet
+temperature heat thermal
+pressure load
+length long
+width wide
+height high tall
+depth deep
+age old
+number count quantity
+test trial examination
+measure measurement gauge
+emission pollution exhaust
+noise sound
+energy fuel
+water sea
+road street
+train railway rail
+airport airline flight
+hospital clinic
+school education
+teacher instructor
+check audit review control
+owner proprietor holder
+buyer purchaser
+lender creditor
+borrower debtor
+lawyer solicitor counsel attorney
+sue litigation lawsuit proceedings
+disclose disclosure reveal divulge
+guarantor surety
+subsidy grant aid funding
+impairment writedown
+depreciation amortisation amortization
+inventory stocks
+capital funds
+accountant auditor
+bonus incentive
+surveyor inspector examiner
+survey inspection inspect
+leak spill discharge
+broken damaged defective faulty
+interruption outage downtime
+alarm warning signal
+evacuate abandon abandonment
+lifejacket lifevest
+fire blaze
+quay pier jetty wharf berth dock mooring
+harbour harbor port
+sailing crossing voyage trip journey departure
+timetable schedule
+late delayed
+punctual punctuality
+seat headquarters
+money sum
+worth value
+big large great
+prolong extend renew lengthen
+return refund repay
+rules regulation regulations provisions
+handbook manual guide
+expert specialist assessor
+vote ballot poll
+backup copy
+restore recover recovery
+encrypt encryption cipher
+login logon sign
+account user
+bug error
+crash abort failure
+option flag switch parameter argument
+default standard preset
+variable setting
+command instruction
+script program
+library module package
+compile build
+repository archive
+network internet
+wireless wifi
+host server machine
+storage disk
+bicycle bike cycle
+dog animal pet
+disabled wheelchair mobility
+infant baby child
+pensioner senior elderly
+student pupil
+adult grown
+cheap cheapest lowest
+expensive dearest highest
+discount reduction rebate
+instalments parts
+quarterly quarter
+half semester
+spend spent expenditure
+earn earned earnings
+owe owed debt
+grow grew increase
+shrink shrank decrease
+oversee supervise supervision monitor
+approve approval authorise authorize
+reject refuse refusal deny
+postpone defer delay
+resign resignation leave
+replace substitute replacement
+prohibit ban bar
+exempt exemption excluded exclude
+apply applicable
+obtain get acquire
+provide supply furnish
+require need must
+record log register
+report account statement
+signal sign
+protect safeguard secure
+dangerous hazardous
+clean cleaning cleanliness
+empty vacant
+full complete entire
+start begin commencement
+finish complete completion
+try attempt
+answer reply response
+question query inquiry enquiry
+letter correspondence
+meeting session
+committee panel commission council
+mayor chair
+town city municipality
+island isle
+winter summer season
+storm gale wind
+wave swell
+fog visibility
+ice frost
+tide water
+`;
