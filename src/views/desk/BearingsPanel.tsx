@@ -2,11 +2,12 @@
 
 import { useState } from 'react';
 import { FACT_FIELDS, type FactField } from '@/core/facts';
-import type { Fact, KeyFigure } from '@/core/summary';
+import type { Fact } from '@/core/summary';
 import type { Shelved, StoredBearings } from '@/store';
 import { Button, formText, MarkGlyph } from '@/ui';
 import type { Session, SessionState } from '../session';
 import { Choosable, QuoteEntry } from '../spread';
+import { KeyFigures } from './KeyFigures';
 import { SentenceCount } from './SentenceCount';
 
 const NAMES: Readonly<Record<FactField, string>> = {
@@ -125,51 +126,6 @@ function FactRow({ session, shelved, field, read }: FactRowProps) {
         )}
       </dd>
     </>
-  );
-}
-
-/** The key figures of accounts, or dates and sums of a contract, a row each; a value opens the place it stands. */
-function KeyFigures({
-  session,
-  shelved,
-  figures,
-}: {
-  readonly session: Session;
-  readonly shelved: Shelved;
-  readonly figures: readonly KeyFigure[];
-}) {
-  if (figures.length === 0) return null;
-  const labels = [...new Set(figures.map((figure) => figure.label))];
-  return (
-    <table
-      aria-label="Key figures"
-      className="mx-3.5 mb-2 w-[calc(100%-28px)] border-collapse text-[13px] tabular-nums"
-    >
-      <tbody>
-        {labels.map((label) => (
-          <tr key={label} className="border-b border-rule/60">
-            <th scope="row" className="py-1 pr-2 text-left align-baseline font-normal text-muted">
-              {label}
-            </th>
-            {figures
-              .filter((figure) => figure.label === label)
-              .map(({ head, value, citation }, at) => (
-                <td key={at} className="py-1 pl-2 text-right align-baseline">
-                  <button
-                    type="button"
-                    className="hover:underline"
-                    title={`p. ${citation.label ?? citation.page}`}
-                    onClick={() => session.choose(`figure ${shelved.source.id} ${label} ${at}`, citation)}
-                  >
-                    {head !== '' && <span className="pr-1.5 text-[12px] text-muted">{head}</span>}
-                    <span className="font-semibold text-accent">{value}</span>
-                  </button>
-                </td>
-              ))}
-          </tr>
-        ))}
-      </tbody>
-    </table>
   );
 }
 
