@@ -14,14 +14,14 @@ function asJson(source: string, summary: Summary, figures: readonly KeyFigure[])
   return JSON.stringify({
     source,
     sentences: summary.sentences.map(({ text, citations }) => ({ text, citations: citations.map(asCite) })),
-    figures: figures.map(({ label, head, value, citation }) => ({ label, head, value, citation: asCite(citation) })),
+    figures: figures.map((figure) => ({ ...figure, citation: asCite(figure.citation) })),
     by: `${summary.by.name} ${summary.by.version}`,
     ms: summary.milliseconds,
   });
 }
 
 function asText(source: string, { sentences }: Summary, figures: readonly KeyFigure[]): string {
-  const told = figures.map(({ label, head, value, citation }) => `  ${[label, head].filter((part) => part !== '').join(', ')}: ${value}  ${placeInWords(citation)}`); // prettier-ignore
+  const told = figures.map(({ label, head, value, measure, citation }) => `  ${[label, head].filter((part) => part !== '').join(', ')}: ${`${value} ${measure}`.trim()}  ${placeInWords(citation)}`); // prettier-ignore
   if (sentences.length === 0) return [source, '  No sentence of it can stand in a summary.', ...told, ''].join('\n');
   const lines = sentences.flatMap(({ text, citations }) => [
     `  ${text}`,

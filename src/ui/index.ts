@@ -4,6 +4,7 @@ export { counted } from './counted';
 export { Dialog } from './Dialog';
 export { formText } from './formText';
 export { Drawing, type Draw, type Picture } from './drawing';
+export { Explained } from './Explained';
 export { GlyphSquare } from './GlyphSquare';
 export { MarkGlyph, markInWords } from './MarkGlyph';
 export { Menu, type MenuEntry } from './Menu';

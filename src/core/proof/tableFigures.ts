@@ -54,9 +54,8 @@ function measureWords(cell: string, head: Measure, label: Measure, caption: Meas
   return `${named}${unit === null ? '' : unit === '%' ? ' %' : ` ${unit}${/s$|^(?:yen|m²|kg)$/.test(unit) ? '' : 's'}`}`;
 }
 
-function cellsOf(text: string, table: TextTable): CellSaid[] {
-  const caption = captionOf(text, table);
-  const over = measureOf(text.slice(caption.start, caption.end));
+function cellsOf(text: string, table: TextTable, caption: string): CellSaid[] {
+  const over = measureOf(caption);
   const words = ({ start, end }: TextCell): string => text.slice(start, end);
   const width = Math.max(...table.heads.map((cells) => cells.length), ...table.rows.map((cells) => cells.length));
   return table.rows.flatMap((cells, row) => {
@@ -77,10 +76,9 @@ function cellsOf(text: string, table: TextTable): CellSaid[] {
 
 /** The tables of a text that are set with upright bars, each cell with a number written out with its labels, unit and scale. */
 export function tablesSaid(text: string): TableSaid[] {
-  return findPipeTables(text).map((table) => ({
-    start: table.start,
-    end: table.end,
-    caption: captionOf(text, table),
-    cells: cellsOf(text, table),
-  }));
+  return findPipeTables(text).map((table) => {
+    const caption = captionOf(text, table);
+    const cells = cellsOf(text, table, text.slice(caption.start, caption.end));
+    return { start: table.start, end: table.end, caption, cells };
+  });
 }

@@ -2,8 +2,8 @@ import { fold, isIdeographic, tokenize } from '../text';
 import { HeldSource, type PackedStreams } from './heldSource';
 import { findIn, type FindWay } from './find';
 import type { PageText } from '../source';
-import { quoteWords } from './nearest';
-import { better, nearestAcrossAsides, nearestPlace, tell, type Candidate } from './nearestPlace';
+import { quoteWords, type QuoteWords } from './nearest';
+import { better, nearestAcrossAsides, nearestPlace, seedsIn, tell, type Candidate } from './nearestPlace';
 import { splitParts, trimQuote } from './parts';
 import { insertedOutside, placeId, placesOf, placesOfParts, textAt, type FoundPlace } from './places';
 import type { Difference, Place, QuoteCheck, QuoteRequest } from './types';
@@ -191,12 +191,16 @@ export class QuoteIndex {
     const readings = [...new Set([quote, quote.replace(INSERTED, ' ')])].map((text) => quoteWords(text, vocabulary));
     let cited: Candidate | null = null;
     let anywhere: Candidate | null = null;
+    const sought: { readonly words: QuoteWords; readonly seeds: ReturnType<typeof seedsIn> }[] = [];
     for (const words of readings.filter((reading) => reading.ids.length > 0)) {
       if (request.page != null) {
         const named = sources.filter((one) => request.sourceId == null || one.id === request.sourceId);
-        cited = better(cited, nearestPlace(named, words, request.page));
+        cited = better(cited, nearestPlace(seedsIn(named, words, request.page), words, request.page));
       }
-      if (!onlyCited) anywhere = better(anywhere, nearestPlace(sources, words, null));
+      if (onlyCited) continue;
+      const seeds = seedsIn(sources, words, null);
+      sought.push({ words, seeds });
+      anywhere = better(anywhere, nearestPlace(seeds, words, null));
     }
     // The cited page comes first, unless another place is plainly what was quoted.
     const chosen =
@@ -205,8 +209,10 @@ export class QuoteIndex {
         : anywhere;
     // Words that no sentence near has may be those of a running head between.
     const apart = chosen === null || chosen.near.distance > WORDS_MISSING;
-    const across = apart && !onlyCited ? nearestAcrossAsides(this.vocabulary, sources, readings, request) : null;
-    const last = better(chosen, across);
+    const last = (apart ? sought : []).reduce(
+      (best, { words, seeds }) => better(best, nearestAcrossAsides(this.vocabulary, sources, words, seeds, request)),
+      chosen,
+    );
     return last === null ? null : this.told(last, request, quote);
   }
 
@@ -238,7 +244,8 @@ export class QuoteIndex {
   private instead(quote: string, request: QuoteRequest): QuoteCheck['instead'] {
     const source = request.sourceId == null ? null : (this.sources.get(request.sourceId) ?? null);
     if (source === null || request.page == null) return null;
-    const candidate = nearestPlace([source], quoteWords(quote, this.vocabularyOf([source])), request.page);
+    const words = quoteWords(quote, this.vocabularyOf([source]));
+    const candidate = nearestPlace(seedsIn([source], words, request.page), words, request.page);
     if (candidate === null) return null;
     const { spans, differences } = tell(candidate);
     return { at: { sourceId: source.id, spans }, matched: textAt(source, spans), differences };

@@ -1,5 +1,5 @@
 import type { HeldSource } from './heldSource';
-import { alignAt, findSeeds, tellNearest, type Nearest, type QuoteWords, type Told } from './nearest';
+import { alignAt, findSeeds, tellNearest, type Nearest, type QuoteWords, type Seed, type Told } from './nearest';
 import type { QuoteRequest } from './types';
 import { wholePage, wordsAside, type Vocabulary, type WordStream } from './words';
 
@@ -16,6 +16,7 @@ const AS_STRONG = 0.75;
 /** Likeliest stretches whose pages are read with their running heads, and words of these that a quote must have. */
 const PAGES_ACROSS = 3;
 const WORDS_ASIDE = 2;
+
 /** A document's nearest place for some words. */
 export interface Candidate {
   readonly source: HeldSource;
@@ -42,17 +43,28 @@ export function better(one: Candidate | null, two: Candidate | null): Candidate 
   return two.near.distance < one.near.distance ? two : one;
 }
 
-/** The nearest place in any of the documents, on one page when it is named; null when none is close enough. */
-export function nearestPlace(sources: readonly HeldSource[], words: QuoteWords, page: number | null): Candidate | null {
-  const seeds = sources.flatMap((source) => findSeeds(source.words, words, page).map((seed) => ({ source, seed })));
-  seeds.sort((a, b) => b.seed.score - a.seed.score);
+/** A stretch of a document where a quote's words gather. */
+interface Seeded {
+  readonly source: HeldSource;
+  readonly seed: Seed;
+}
+
+/** Where a quote's words gather in documents, the strongest first; on one page when it is named. */
+export function seedsIn(sources: readonly HeldSource[], words: QuoteWords, page: number | null): Seeded[] {
+  return sources
+    .flatMap((source) => findSeeds(source.words, words, page).map((seed) => ({ source, seed })))
+    .sort((a, b) => b.seed.score - a.seed.score);
+}
+
+/** The nearest place around some seeds, on one page when it is named; null when none is close enough. */
+export function nearestPlace(seeds: readonly Seeded[], words: QuoteWords, page: number | null): Candidate | null {
   const strongest = seeds[0]?.seed.score ?? 0;
   let best: Candidate | null = null;
   for (const { source, seed } of seeds.slice(0, ALIGNED)) {
     const enough = best !== null && best.near.distance < PLAINLY ? AS_STRONG : STRONG_ENOUGH;
     if (seed.score < enough * strongest) break;
     const near = alignAt(source.words, words, seed);
-    if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) continue;
+    if (near === null || isFar(near)) continue;
     if (page !== null && !touches(source, near, page)) continue;
     best = better(best, { source, stream: source.words, words, near });
   }
@@ -63,29 +75,31 @@ export function nearestPlace(sources: readonly HeldSource[], words: QuoteWords, 
 export function nearestAcrossAsides(
   vocabulary: Vocabulary,
   sources: readonly HeldSource[],
-  readings: readonly QuoteWords[],
+  words: QuoteWords,
+  seeds: readonly Seeded[],
   { sourceId, page }: QuoteRequest,
 ): Candidate | null {
   let best: Candidate | null = null;
-  for (const words of readings.filter((reading) => reading.ids.length > 0)) {
-    const own = new Set(words.words.map(({ word }) => word));
-    const seeds = sources.flatMap((source) => findSeeds(source.words, words, null).map((seed) => ({ source, seed })));
-    seeds.sort((a, b) => b.seed.score - a.seed.score);
-    const named = page == null ? [] : sources.filter(({ id }) => (sourceId ?? id) === id).map((source) => ({ source, number: page })); // prettier-ignore
-    const likely = seeds.slice(0, PAGES_ACROSS).flatMap(
-      ({ source, seed: { at } }) =>
-      [Math.max(0, at), Math.min(source.words.length - 1, at + words.ids.length)].map((position) => ({ source, number: source.words.pageOf(position) })), // prettier-ignore
-    );
-    for (const { source, number } of [...named, ...likely]) {
-      const text = source.page(number);
-      if (text === null || wordsAside(text, own) < WORDS_ASIDE) continue;
-      const stream = wholePage(vocabulary, text);
-      for (const seed of findSeeds(stream, words, null)) {
-        const near = alignAt(stream, words, seed);
-        if (near === null || near.distance > ALTERED_DISTANCE || near.likeness < ALTERED_LIKENESS) continue;
-        best = better(best, { source, stream, words, near });
-      }
+  const own = new Set(words.words.map(({ word }) => word));
+  const named = page == null ? [] : sources.filter(({ id }) => (sourceId ?? id) === id).map((source) => ({ source, number: page })); // prettier-ignore
+  const likely = seeds.slice(0, PAGES_ACROSS).flatMap(({ source, seed: { at } }) => {
+    const ends = [Math.max(0, at), Math.min(source.words.length - 1, at + words.ids.length)];
+    return ends.map((position) => ({ source, number: source.words.pageOf(position) }));
+  });
+  const pages = new Map([...named, ...likely].map((one) => [`${one.source.id} ${one.number}`, one]));
+  for (const { source, number } of pages.values()) {
+    const text = source.page(number);
+    if (text === null || wordsAside(text, own) < WORDS_ASIDE) continue;
+    const stream = wholePage(vocabulary, text);
+    for (const seed of findSeeds(stream, words, null)) {
+      const near = alignAt(stream, words, seed);
+      if (near === null || isFar(near)) continue;
+      best = better(best, { source, stream, words, near });
     }
   }
   return best;
+}
+
+function isFar({ distance, likeness }: Nearest): boolean {
+  return distance > ALTERED_DISTANCE || likeness < ALTERED_LIKENESS;
 }

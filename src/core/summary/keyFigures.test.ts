@@ -7,7 +7,9 @@ function told(name: string, text: string): string[] {
   return library
     .sources()
     .flatMap((source) => keyFiguresOf(source, library.quotes))
-    .map(({ label, head, value }) => [label, head, value].filter((part) => part !== '').join(' | '));
+    .map(({ label, head, value, measure }) =>
+      [label, head, `${value} ${measure}`.trim()].filter((part) => part !== '').join(' | '),
+    );
 }
 
 const ACCOUNTS = [

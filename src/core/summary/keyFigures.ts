@@ -11,8 +11,10 @@ export interface KeyFigure {
   readonly label: string;
   /** What the column is of; empty for one that stands in words. */
   readonly head: string;
-  /** The value with its unit and scale. */
+  /** As it is printed. */
   readonly value: string;
+  /** The unit and scale that its table gives it: "thousand crowns"; empty for one that stands in words. */
+  readonly measure: string;
   readonly citation: Citation;
 }
 
@@ -84,17 +86,27 @@ function quoteOfRow(
 function figuresOfRow(source: AskedSource, index: QuoteIndex, found: RowOfTable): KeyFigure[] {
   const { row, table } = found;
   const quoted = quoteOfRow(source, found);
-  if (quoted === null) return [];
+  const citation = quoted === null ? null : standing(source, index, quoted);
+  if (citation === null) return [];
   const figures = row.cells.flatMap((cell, column): KeyFigure[] => {
     const head = (table.columns[column]?.path ?? []).join(' ');
     const place = cellPlace(found, column);
     if (cell?.value == null || place === null || isPointer(head)) return [];
-    const draft = { sourceId: source.id, ...quoted, cell: place };
-    const [citation] = checkClaim({ text: quoted.quote, citations: [draft] }, [source], index).citations;
-    if (citation === undefined || !standsAsCited(citation)) return [];
-    return [{ label: row.path.at(-1) ?? '', head, value: sayCell(cell), citation }];
+    const measure = sayCell(cell).slice(cell.text.length).trim();
+    return [{ label: row.path.at(-1) ?? '', head, value: cell.text, measure, citation: { ...citation, cell: place } }];
   });
   return figures.slice(0, COLUMNS);
+}
+
+/** The citation of a document's own words; null when they do not stand where they were read, which is not told then. */
+function standing(
+  source: AskedSource,
+  index: QuoteIndex,
+  { page, quote }: { readonly page: number | null; readonly quote: string },
+): Citation | null {
+  const draft = { sourceId: source.id, page, quote };
+  const [citation] = checkClaim({ text: quote, citations: [draft] }, [source], index).citations;
+  return citation !== undefined && standsAsCited(citation) ? citation : null;
 }
 
 /** The first sentence of a contract that each of its clauses is told by. */
@@ -107,9 +119,8 @@ function datesOfContract(source: AskedSource, index: QuoteIndex): KeyFigure[] {
         const groups = found.has(label) || unit.kind === 'contents' ? undefined : pattern.exec(sentence)?.groups;
         const value = groups?.['value'] ?? groups?.['other'];
         if (value === undefined) continue;
-        const draft = { sourceId: source.id, page: unit.spans[0]?.page ?? null, quote: sentence };
-        const [citation] = checkClaim({ text: sentence, citations: [draft] }, [source], index).citations;
-        if (citation !== undefined && standsAsCited(citation)) found.set(label, { label, head: '', value, citation });
+        const citation = standing(source, index, { page: unit.spans[0]?.page ?? null, quote: sentence });
+        if (citation !== null) found.set(label, { label, head: '', value, measure: '', citation });
       }
     }
   return CLAUSES.flatMap(([label]) => found.get(label) ?? []);
@@ -122,7 +133,9 @@ function sumsOfContract(source: AskedSource, index: QuoteIndex): KeyFigure[] {
     const [claim] = claims;
     const [citation] = claim?.citations ?? [];
     if (headline === null || headline.length > SHORT || conflicts.length > 0 || citation === undefined) return [];
-    return claim?.standing === 'carried' && /\d/.test(headline) ? [{ label, head: '', value: headline, citation }] : [];
+    return claim?.standing === 'carried' && /\d/.test(headline)
+      ? [{ label, head: '', value: headline, measure: '', citation }]
+      : [];
   });
 }
 

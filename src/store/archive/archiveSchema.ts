@@ -224,6 +224,7 @@ const bearings = Joi.object({
         label: text(400).required(),
         head: text(400).required(),
         value: text(400).required(),
+        measure: text(400).required(),
         citation: citationSchema.required(),
       }),
     )

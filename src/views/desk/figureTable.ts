@@ -18,21 +18,16 @@ export interface FigureCell {
 /** Columns at most. */
 const MOST = 3;
 
-/** The words behind a number: "thousand crowns" of "31,200 thousand crowns". */
-function measureOf(value: string): string {
-  return /^[(−-]?[\d.,]+\)?\s+(\D+)$/.exec(value)?.[1] ?? '';
-}
-
 export function figureTable(figures: readonly KeyFigure[]): FigureTable {
   const heads = [...new Set(figures.map((one) => one.head))].slice(0, MOST);
   const counts = new Map<string, number>();
-  for (const { value } of figures) counts.set(measureOf(value), (counts.get(measureOf(value)) ?? 0) + 1);
+  for (const one of figures) counts.set(one.measure, (counts.get(one.measure) ?? 0) + 1);
   const [most = '', count = 0] = [...counts].sort((a, b) => b[1] - a[1])[0] ?? [];
-  const measure = heads.some((head) => head !== '') && count > figures.length / 2 ? most : '';
+  const measure = count > figures.length / 2 ? most : '';
   const cellOf = (figure: KeyFigure | undefined): FigureCell | null => {
     if (figure === undefined) return null;
-    const bare = measure !== '' && measureOf(figure.value) === measure;
-    return { figure, value: bare ? figure.value.slice(0, -measure.length).trim() : figure.value };
+    const own = figure.measure === measure ? '' : figure.measure;
+    return { figure, value: `${figure.value} ${own}`.trim() };
   };
   const labels = [...new Set(figures.map((one) => one.label))];
   return {

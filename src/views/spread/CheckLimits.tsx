@@ -1,6 +1,6 @@
 'use client';
 
-import { Popover } from 'radix-ui';
+import { Explained } from '@/ui';
 
 const SEEN = [
   'each quote, character by character and word by word, on the page that is cited and everywhere else',
@@ -19,31 +19,18 @@ const UNSEEN = [
 /** What the check of quotes, figures and claims can see and what it cannot, behind a few words. */
 export function CheckLimits() {
   return (
-    <Popover.Root>
-      <Popover.Trigger
-        className="rounded-[2px] text-[12px] whitespace-nowrap text-accent hover:underline"
-        onClick={(event) => event.stopPropagation()}
-      >
-        What the check sees
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={4}
-          collisionPadding={12}
-          aria-label="What the check sees"
-          className="z-60 w-[440px] rounded-[3px] border border-ink bg-leaf px-4 py-3 text-[12.5px] leading-[18px] text-ink outline-none"
-          onClick={(event) => event.stopPropagation()}
-        >
-          <List title="It sees" points={SEEN} />
-          <List title="It does not see" points={UNSEEN} />
-          <p className="pt-2 text-muted">
-            A claim that goes further than its quotes may still be right; a claim that is carried says no more than they
-            do.
-          </p>
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+    <Explained
+      trigger="What the check sees"
+      label="What the check sees"
+      className="text-[12px] whitespace-nowrap text-accent hover:underline"
+      width="narrow"
+    >
+      <List title="It sees" points={SEEN} />
+      <List title="It does not see" points={UNSEEN} />
+      <p className="pt-2 text-muted">
+        A claim that goes further than its quotes may still be right; a claim that is carried says no more than they do.
+      </p>
+    </Explained>
   );
 }
 

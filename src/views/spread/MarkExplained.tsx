@@ -1,9 +1,8 @@
 'use client';
 
-import { Popover } from 'radix-ui';
 import { useState } from 'react';
 import type { Citation, Explanation, Part, StandsOn } from '@/core/quote';
-import { markInWords, MarkGlyph } from '@/ui';
+import { Explained, markInWords, MarkGlyph } from '@/ui';
 import type { Session } from '../session';
 
 interface MarkExplainedProps {
@@ -27,46 +26,30 @@ export function MarkExplained({ session, citation, grave }: MarkExplainedProps) 
   const [found, setFound] = useState<Explanation | null>(null);
   const { mark } = citation;
   return (
-    <Popover.Root
-      onOpenChange={(open) => {
-        if (!open) return;
+    <Explained
+      trigger={<MarkGlyph mark={mark} grave={grave} />}
+      label={`Explain the mark: ${markInWords(mark)}`}
+      title="Explain this mark (E)"
+      name="explain"
+      className="flex shrink-0 hover:bg-tint"
+      width="wide"
+      onOpen={() => {
         setFound(null);
         void session.explain(citation).then(setFound);
       }}
     >
-      <Popover.Trigger
-        data-key="explain"
-        aria-label={`Explain the mark: ${markInWords(mark)}`}
-        title="Explain this mark (E)"
-        className="flex shrink-0 rounded-[2px] hover:bg-tint"
-        onClick={(event) => event.stopPropagation()}
-      >
+      <p className="flex items-start gap-2 pb-2">
         <MarkGlyph mark={mark} grave={grave} />
-      </Popover.Trigger>
-      <Popover.Portal>
-        <Popover.Content
-          align="start"
-          sideOffset={4}
-          collisionPadding={12}
-          aria-label={`Why ${markInWords(mark)}`}
-          data-explanation
-          className="z-60 max-h-[70vh] w-[520px] overflow-y-auto rounded-[3px] border border-ink bg-leaf px-4 py-3 outline-none text-[12.5px] leading-[18px] text-ink"
-          onClick={(event) => event.stopPropagation()}
-        >
-          <p className="flex items-start gap-2 pb-2">
-            <MarkGlyph mark={mark} grave={grave} />
-            <span className="min-w-0 flex-1">
-              <b className="inline-block first-letter:uppercase">{markInWords(mark)}.</b> {MEANINGS[mark]}
-            </span>
-          </p>
-          {found === null ? (
-            <p className="text-muted">Holding it against the documents …</p>
-          ) : (
-            <Told session={session} citation={citation} found={found} />
-          )}
-        </Popover.Content>
-      </Popover.Portal>
-    </Popover.Root>
+        <span className="min-w-0 flex-1">
+          <b className="inline-block first-letter:uppercase">{markInWords(mark)}.</b> {MEANINGS[mark]}
+        </span>
+      </p>
+      {found === null ? (
+        <p className="text-muted">Holding it against the documents …</p>
+      ) : (
+        <Told session={session} citation={citation} found={found} />
+      )}
+    </Explained>
   );
 }
 
