@@ -1,16 +1,15 @@
-import { splitSentences } from '../src/core/text';
 import type { AskedSource } from '../src/core/answer';
+import { printedRow } from '../src/core/figure';
 import type { Table, TableCell, TableRow } from '../src/core/source';
-import { decimalsIn, grouped, SCALE_WORDS, sayValue, unitWords } from './figureWords';
+import { decimalsIn, grouped, otherDigit, SCALE_WORDS, sayValue, unitWords } from './figureWords';
 import type { Random } from './random';
+import { sentenceCase, type MadeClaim } from './sentenceCases';
 
 /** A claim whose figures are known to be right, or wrong in one way. */
-export interface FigureCase {
+export interface FigureCase extends MadeClaim {
   /** What was done: `cell`, `scaled`, `change` … for right ones; `wrong scale`, `other row` … for wrong ones. */
   readonly kind: string;
   readonly right: boolean;
-  readonly claim: string;
-  readonly citations: readonly { readonly source: string; readonly page: number; readonly quote: string }[];
 }
 
 interface Column {
@@ -56,12 +55,8 @@ export function yearCells(sources: readonly AskedSource[]): Cell[] {
 }
 
 function quoteOfRow({ source, row }: Pick<Cell, 'source' | 'row'>): FigureCase['citations'][number] {
-  const spans = [...(row.spans.at(-1) ?? []), ...row.cells.flatMap((cell) => cell?.spans ?? [])];
-  const page = spans[0]?.page ?? 1;
-  const own = spans.filter((span) => span.page === page);
-  const text = source.page(page)?.text ?? '';
-  const [start, end] = [Math.min(...own.map((one) => one.start)), Math.max(...own.map((one) => one.end))];
-  return { source: source.name, page, quote: text.slice(start, end).replace(/\s+/g, ' ') };
+  const page = source.page(row.cells.find((cell) => cell !== null && cell.spans.length > 0)?.spans[0]?.page ?? 1);
+  return { source: source.name, page: page?.number ?? 1, quote: page === null ? '' : (printedRow(row, page) ?? '') };
 }
 
 function lower(label: string): string {
@@ -112,16 +107,7 @@ function otherYear(
   return others.length === 0 ? null : random.pick(others);
 }
 
-function otherDigit(random: Random, text: string): string {
-  const digits = [...text.matchAll(/\d/g)];
-  const at = digits[random.below(digits.length)]?.index ?? 0;
-  const other = (Number(text[at]) + 1 + random.below(8)) % 10;
-  return text.slice(0, at) + (at === digits[0]?.index && other === 0 ? 7 : other) + text.slice(at + 1);
-}
-
-type Made = Omit<FigureCase, 'kind' | 'right'> | null;
-
-function changeCase(random: Random, cell: Cell, twist: 'right' | 'wrong' | 'turned' | 'points'): Made {
+function changeCase(random: Random, cell: Cell, twist: 'right' | 'wrong' | 'turned' | 'points'): MadeClaim | null {
   const other = otherYear(random, cell);
   if (other === null) return null;
   const [from, to] = Number(other.column.year) < Number(cell.column.year) ? [{ ...cell, ...other }, cell] : [cell, { ...cell, ...other }]; // prettier-ignore
@@ -147,7 +133,7 @@ function changeCase(random: Random, cell: Cell, twist: 'right' | 'wrong' | 'turn
   return { claim, citations: [quoteOfRow(cell)] };
 }
 
-function sumCase(random: Random, cell: Cell, right: boolean): Made {
+function sumCase(random: Random, cell: Cell, right: boolean): MadeClaim | null {
   const other = neighbour(random, cell);
   if (other === null || cell.cell.unit === '%' || cell.cell.value < 0 !== other.cell.value < 0) return null;
   const sum = Math.abs(cell.cell.value) + Math.abs(other.cell.value);
@@ -159,7 +145,7 @@ function sumCase(random: Random, cell: Cell, right: boolean): Made {
   };
 }
 
-function shareCase(random: Random, cell: Cell, right: boolean): Made {
+function shareCase(random: Random, cell: Cell, right: boolean): MadeClaim | null {
   const totals = cell.table.rows.filter((row) => /^total|revenue|^all /i.test(labelOf(row)));
   const other = neighbour(random, { ...cell, table: { ...cell.table, rows: totals } });
   if (other === null || cell.cell.unit === '%' || /^totals?$/i.test(labelOf(other.row))) return null;
@@ -171,29 +157,11 @@ function shareCase(random: Random, cell: Cell, right: boolean): Made {
   };
 }
 
-function textCase(random: Random, source: AskedSource, right: boolean): Made {
-  const page = 1 + random.below(source.pageCount);
-  const held = source.page(page);
-  if (held === null) return null;
-  const lines = held.lines.filter((line) => line.role === 'body').map((line) => held.text.slice(line.start, line.end)).join('\n'); // prettier-ignore
-  const usable = splitSentences(lines)
-    .map(({ start, end }) => lines.slice(start, end).replace(/[-\u2010]\n(?=\p{Ll})/gu, '').replace(/\s+/g, ' '))
-    .filter((one) => (one.match(/\d+/g)?.length ?? 0) < 5 &&
-        one.length > 50 && one.length < 260 && /[^\d.,(](?<![-/.\w])\d{2,}[\d,.]*(?: [\p{Ll}%]|%)/u.test(one) && !/\b(?:clause|section|page|note|table|schedule|annex|article|version|see|p|lines?|types?|levels?|iso|rfc)\.? \d/i.test(one) && /^\p{Lu}/u.test(one)); // prettier-ignore
-  if (usable.length === 0) return null;
-  const quote = random.pick(usable);
-  const figure = /(?<![-/.\w])\d{2,}(?:,\d{3})*(?:\.\d+)?(?= [\p{Ll}%]|%)/u.exec(quote);
-  if (figure === null || /^(?:19|20)\d\d$/.test(figure[0])) return null;
-  const value = right ? figure[0] : otherDigit(random, figure[0]);
-  const words = quote.slice(0, figure.index) + value + quote.slice(figure.index + figure[0].length);
-  return { claim: words.replace(/^(?:The|A|An|Each) /, (article) => random.pick([article, `According to the document, ${article.toLowerCase()}`])), citations: [{ source: source.name, page, quote }] }; // prettier-ignore
-}
-
 /** Claims with right and with wrong figures from the tables and sentences of documents, `each` of every kind where the documents allow it. */
 export function makeFigureCases(random: Random, sources: readonly AskedSource[], each: number): FigureCase[] {
   const cells = yearCells(sources);
   const cases: FigureCase[] = [];
-  const add = (kind: string, right: boolean, make: () => Made): void => {
+  const add = (kind: string, right: boolean, make: () => MadeClaim | null): void => {
     let made = 0;
     for (let attempt = 0; attempt < 40 * each && made < each; attempt += 1) {
       const one = make();
@@ -202,8 +170,9 @@ export function makeFigureCases(random: Random, sources: readonly AskedSource[],
       made += 1;
     }
   };
-  const from = (make: (cell: Cell) => Made) => (): Made => (cells.length === 0 ? null : make(random.pick(cells)));
-  const cited = (cell: Cell, claim: string): Made => ({ claim, citations: [quoteOfRow(cell)] });
+  const from = (make: (cell: Cell) => MadeClaim | null) => (): MadeClaim | null =>
+    cells.length === 0 ? null : make(random.pick(cells));
+  const cited = (cell: Cell, claim: string): MadeClaim | null => ({ claim, citations: [quoteOfRow(cell)] });
   add(
     'cell',
     true,
@@ -240,7 +209,7 @@ export function makeFigureCases(random: Random, sources: readonly AskedSource[],
       );
     }),
   );
-  add('sentence', true, () => textCase(random, random.pick(sources), true));
+  add('sentence', true, () => sentenceCase(random, random.pick(sources), true));
   add(
     'wrong scale',
     false,
@@ -321,6 +290,6 @@ export function makeFigureCases(random: Random, sources: readonly AskedSource[],
     false,
     from((cell) => shareCase(random, cell, false)),
   );
-  add('wrong sentence', false, () => textCase(random, random.pick(sources), false));
+  add('wrong sentence', false, () => sentenceCase(random, random.pick(sources), false));
   return cases;
 }

@@ -39,3 +39,11 @@ export function sayValue(random: Random, cell: TableCell & { readonly value: num
   if (way === 2 && scale === cell.scale && cell.scale === 1000) return `${grouped(worth, 0)}${unit}`;
   return `${grouped(cell.value, decimals)}${SCALE_WORDS[scale] ?? ''}${unit}`;
 }
+
+/** A text with one of its digits changed. */
+export function otherDigit(random: Random, text: string): string {
+  const digits = [...text.matchAll(/\d/g)];
+  const at = digits[random.below(digits.length)]?.index ?? 0;
+  const other = (Number(text[at]) + 1 + random.below(8)) % 10;
+  return text.slice(0, at) + (at === digits[0]?.index && other === 0 ? 7 : other) + text.slice(at + 1);
+}

@@ -5,7 +5,6 @@ import {
   bring,
   citing,
   DOSSIER,
-  everything,
   HERE,
   proofOf,
   readInto,
@@ -15,7 +14,7 @@ import {
   working,
 } from '../../tests/support/stored';
 import { firstBroken, foldReview, type LogEvent } from '../core/review';
-import { closeDatabase } from './database';
+import { closeDatabase, database } from './database';
 import { appendEvent, listEvents } from './log';
 import { getPage, storeIndex } from './pages';
 import { listProofs, storeProof } from './proofs';
@@ -32,6 +31,13 @@ beforeEach(async () => {
   await storeDossier(HERE);
 });
 afterEach(closeDatabase);
+
+/** Everything that the database holds, as text. */
+async function everything(): Promise<string> {
+  const handle = await database();
+  const stores = await Promise.all([...handle.objectStoreNames].map((name) => handle.getAll(name)));
+  return JSON.stringify(stores);
+}
 
 describe('removing a document', () => {
   async function worked(): Promise<string> {

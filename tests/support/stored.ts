@@ -1,10 +1,16 @@
 import type { Answer, Calculation } from '../../src/core/answer';
 import type { Citation } from '../../src/core/quote';
-import { freshDossier } from '../../src/store/dossiers';
-import { database } from '../../src/store/database';
-import { storePages } from '../../src/store/pages';
-import { type QuestionSlip, type StoredPage, type StoredProof, type StoredSource } from '../../src/store/schema';
-import { editionId, getEdition, shelve } from '../../src/store/shelf';
+import {
+  editionId,
+  freshDossier,
+  getEdition,
+  shelve,
+  storePages,
+  type QuestionSlip,
+  type StoredPage,
+  type StoredProof,
+  type StoredSource,
+} from '../../src/store';
 import { pagesOf } from './pages';
 
 // An open channel to other tabs would keep the test process alive.
@@ -108,11 +114,4 @@ export function proofOf(sourceId: string): StoredProof {
   const figure = { ...item, kind: 'figure' as const, verdict: 'quoted' as const, fault: null, value: '1', unit: null, scale: 1, citation: citing(sourceId), how: SECRET, right: null }; // prettier-ignore
   const run = { items: [quote, figure], against: [{ sourceId, name: 'Lease', sha256: sha('a') }], madeAt: 1 };
   return { v: 1, id: 'proof-1', dossierId: DOSSIER, name: 'Memo', text: 'He says “the rent”.', ...run, before: run };
-}
-
-/** Everything that the database holds, as text. */
-export async function everything(): Promise<string> {
-  const handle = await database();
-  const stores = await Promise.all([...handle.objectStoreNames].map((name) => handle.getAll(name)));
-  return JSON.stringify(stores);
 }

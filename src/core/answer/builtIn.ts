@@ -1,5 +1,6 @@
 import type { Hit } from '../search';
-import { saySides, sidesOf } from './conflict';
+import { sidesOf } from './conflict';
+import { saySides } from './sides';
 import { answers, VALUE_KINDS } from './decline';
 import { gatherEvidence, RUN_IN, type Evidence } from './evidence';
 import { headlineOf } from './headline';

@@ -10,5 +10,5 @@ export { addsFigure, sameFigure } from './same';
 export { FigureShelf } from './shelf';
 export { traceFigures, type TracedFigure, type TraceOptions } from './trace';
 export type { Worked } from './work';
-export { cellPlace, cellQuoted, sayCell, tableRowAt, type RowOfTable } from './tableRows';
+export { cellPlace, cellQuoted, printedRow, sayCell, tableRowAt, type RowOfTable } from './tableRows';
 export { sayFault, sayStated, sayTraced } from './wording';

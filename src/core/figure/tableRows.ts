@@ -1,4 +1,5 @@
-import type { Span, Table, TableCell, TableRow } from '../source';
+import type { PageText, Span, Table, TableCell, TableRow } from '../source';
+import { oneLine } from '../text';
 import { cellQuantity, sayQuantity } from './quantity';
 import type { CellPlace } from '../quote';
 
@@ -83,4 +84,16 @@ export function cellQuoted(tables: readonly Table[], spans: readonly Span[], tex
 export function sayCell(cell: TableCell): string {
   const quantity = cellQuantity(cell);
   return quantity === null ? cell.text : sayQuantity(quantity);
+}
+
+/**
+ * A row's own label and cells as they are printed on a page, on one line; null where nothing of it stands there. The labels of the groups it is in stand above it, with
+ * other rows between.
+ */
+export function printedRow({ spans, cells }: TableRow, page: PageText): string | null {
+  const own = [...(spans.at(-1) ?? []), ...cells.flatMap((cell) => cell?.spans ?? [])].filter(
+    (span) => span.page === page.number,
+  );
+  if (own.length === 0) return null;
+  return oneLine(page.text.slice(Math.min(...own.map((one) => one.start)), Math.max(...own.map((one) => one.end))));
 }

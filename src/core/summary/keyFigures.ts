@@ -1,9 +1,9 @@
 import { askBuiltIn, checkClaim, type AskedSource } from '../answer';
 import { statedFacts } from '../facts';
-import { cellPlace, sayCell, spanOfColumn, type RowOfTable } from '../figure';
+import { cellPlace, printedRow, sayCell, spanOfColumn, type RowOfTable } from '../figure';
 import { standsAsCited, type Citation, type QuoteIndex } from '../quote';
 import { unitsOfPassage } from '../search';
-import { isPointer, type Span } from '../source';
+import { isPointer } from '../source';
 import { oneLine } from '../text';
 
 /** A figure or date that matters in a document: of what, of when, how much, and where it stands. */
@@ -70,23 +70,11 @@ function rowsOfAccounts({ tables }: AskedSource): RowOfTable[] {
   });
 }
 
-/** The words of a row as they are printed on its page. */
-function quoteOfRow(
-  source: AskedSource,
-  { row }: RowOfTable,
-): { readonly page: number; readonly quote: string } | null {
-  const spans: Span[] = [...row.spans.flat(), ...row.cells.flatMap((cell) => cell?.spans ?? [])];
-  const page = spans[0]?.page;
-  const text = page === undefined ? undefined : source.page(page)?.text;
-  if (page === undefined || text === undefined || spans.some((span) => span.page !== page)) return null;
-  const [start, end] = [Math.min(...spans.map((one) => one.start)), Math.max(...spans.map((one) => one.end))];
-  return { page, quote: oneLine(text.slice(start, end)) };
-}
-
 function figuresOfRow(source: AskedSource, index: QuoteIndex, found: RowOfTable): KeyFigure[] {
   const { row, table } = found;
-  const quoted = quoteOfRow(source, found);
-  const citation = quoted === null ? null : standing(source, index, quoted);
+  const page = source.page(row.cells.find((cell) => cell?.value != null)?.spans[0]?.page ?? 0);
+  const quote = page === null ? null : printedRow(row, page);
+  const citation = page === null || quote === null ? null : standing(source, index, { page: page.number, quote });
   if (citation === null) return [];
   const figures = row.cells.flatMap((cell, column): KeyFigure[] => {
     const head = (table.columns[column]?.path ?? []).join(' ');

@@ -1,5 +1,5 @@
 import type { Claim } from '@/core/answer';
-import { sayCell } from '@/core/figure';
+import { printedRow, sayCell } from '@/core/figure';
 import { reviewFileOf, type ReviewFile } from '@/core/exchange';
 import { problem } from '@/core/problem';
 import type { Citation } from '@/core/quote';
@@ -77,12 +77,8 @@ export class Findings {
       const citations: Citation[] = [];
       for (const row of block.rows) {
         const own = cells.filter((one) => one.row === row);
-        const spans = [...row.spans.flat(), ...row.cells.flatMap((cell) => cell?.spans ?? [])].filter(
-          (span) => span.page === page.number,
-        );
-        if (own.length === 0 || spans.length === 0) continue;
-        const [start, end] = [Math.min(...spans.map((one) => one.start)), Math.max(...spans.map((one) => one.end))];
-        const quote = oneLine(page.text.slice(start, end));
+        const quote = printedRow(row, page);
+        if (own.length === 0 || quote === null) continue;
         const checked = await this.base.check(quote, { sourceId, page: page.number }, [sourceId]);
         if (checked === null) return;
         const cell = {

@@ -1,0 +1,42 @@
+import { statedFacts } from '../facts';
+import { bareName, isDraft } from '../search';
+import { findDates, sayDate } from '../text';
+import type { AskedSource, DraftClaim } from './types';
+
+/** What one document says of something that several speak of. */
+export interface Side {
+  readonly source: AskedSource;
+  /** The value, as a headline says it. */
+  readonly said: string;
+  readonly claim: DraftClaim;
+  /** True when it is what puts another side out of force. */
+  readonly amends: boolean;
+}
+
+/** When a document is of: its date as it tells it, the end of its period, or a year of its name; null when none is told. */
+function dateOf(source: AskedSource): string | null {
+  const facts = statedFacts(source);
+  const date = facts.find((fact) => fact.field === 'date')?.value;
+  const period = findDates(facts.find((fact) => fact.field === 'period')?.value ?? '').at(-1)?.value;
+  const named = /\b(?:19|20)\d{2}\b/.exec(source.name)?.[0];
+  // A filing tells dates before the end of its period; it is not of these.
+  if (period !== undefined && (date === undefined || date < period)) return period;
+  return date ?? named ?? null;
+}
+
+/** Amendments first, drafts last, later documents before earlier ones. */
+export function byForce(one: Side, two: Side): number {
+  const rank = (side: Side): number => (side.amends ? 0 : isDraft(side.source.name) ? 2 : 1);
+  return rank(one) - rank(two) || (dateOf(two.source) ?? '').localeCompare(dateOf(one.source) ?? '');
+}
+
+/** All sides, a line each, with its document and that one's date; the later of two is named as such. */
+export function saySides(sides: readonly Side[]): string[] {
+  const dates = sides.map((side) => dateOf(side.source));
+  return sides.map(({ said, source, amends }, at) => {
+    const date = dates[at] ?? null;
+    const later = at === 0 && sides.length === 2 && date !== null && dates[1] != null && date > dates[1];
+    const how = amends ? 'amended, ' : later ? 'later, ' : '';
+    return `${said} (${how}${bareName(source)}${date === null || bareName(source).includes(date) ? '' : `, ${sayDate(date)}`})`;
+  });
+}
