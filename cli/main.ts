@@ -1,6 +1,6 @@
 import { Command, CommanderError, InvalidArgumentError } from 'commander';
 import { ProblemError, toProblem, wordProblem } from '../src/core/problem';
-import { askCommand } from './commands/ask';
+import { askCommand, type AskOptions } from './commands/ask';
 import { checkCommand } from './commands/check';
 import { proofCommand } from './commands/proof';
 import { readCommand } from './commands/read';
@@ -20,6 +20,7 @@ const UNREADABLE = new Set([
   'review-version',
   'review-conflict',
   'review-broken',
+  'settings-invalid',
 ]);
 
 function program(done: (code: number) => void): Command {
@@ -44,15 +45,16 @@ function program(done: (code: number) => void): Command {
       'who composes the answer: built-in, a connected model of the configuration, or practice: careful, careless, slow, failing',
       'built-in',
     )
+    .option('--settings <file>', 'how questions are read, as a dossier has it')
+    .option('--pages <range>', 'ask only these pages: printed labels or numbers, "12" or "3-7"')
+    .option('--section <name>', 'ask only this section: its number, or words of its title')
     .option('--json', 'one JSON object a question', false)
-    .action(
-      async (options: { sources: string[]; question?: string; questions?: string; reader: string; json: boolean }) => {
-        if ((options.question === undefined) === (options.questions === undefined)) {
-          command.error('Give either --question with a text, or --questions with a file.', { exitCode: EXIT.usage });
-        }
-        done(await askCommand(options));
-      },
-    );
+    .action(async (options: AskOptions) => {
+      if ((options.question === undefined) === (options.questions === undefined)) {
+        command.error('Give either --question with a text, or --questions with a file.', { exitCode: EXIT.usage });
+      }
+      done(await askCommand(options));
+    });
   command
     .command('check')
     .description('hold quotes against the pages; exit code 1 when one does not stand')

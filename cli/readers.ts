@@ -1,4 +1,4 @@
-import { askBuiltIn, searchFor, type Answer, type AskedSource } from '../src/core/answer';
+import { askBuiltIn, searchFor, type Answer, type AskedSource, type Limits, type Search } from '../src/core/answer';
 import type { Library } from '../src/core/library';
 import {
   askModel,
@@ -21,6 +21,7 @@ export type Ask = (
   question: string,
   history: readonly string[],
   sources: readonly AskedSource[],
+  limits: Limits,
 ) => Promise<ReaderSays>;
 
 const now = (): number => performance.now();
@@ -28,35 +29,40 @@ const now = (): number => performance.now();
 /** The reader of a name: the built-in one, one of the stand-in's tempers, or an endpoint of the configuration. Throws ProblemError for any other. */
 export function readerNamed(name: string): (library: Library) => Ask {
   if (name === BUILT_IN_NAME)
-    return (library) => (question, _history, sources) =>
-      Promise.resolve({
-        answer: askBuiltIn(question, sources, library.quotes, { now, neighbours: library.neighbours }),
-      });
+    return (library) => (question, _history, sources, limits) =>
+      Promise.resolve({ answer: askBuiltIn(question, sources, library.quotes, { now, limits, ...library.asking() }) });
   const practice = practiceEndpoint(name);
   const endpoint = practice ?? configuredEndpoints().find((one) => one.name === name);
   if (endpoint === undefined) {
     const known = [BUILT_IN_NAME, ...offersOf(configuredEndpoints()).map((one) => one.name)].map((one) => `“${one}”`);
     throw new ProblemError(problem('reader-unknown', { reader: name, known: known.join(', ') }));
   }
-  return (library) => (question, history, sources) =>
-    ask(endpoint, practice === null ? fetch : practiceFetch, question, history, sources, library);
+  return (library) => (question, history, sources, limits) => {
+    const search = searchFor(question, sources, { limits, ...library.asking() });
+    return ask(endpoint, practice === null ? fetch : practiceFetch, search, history, sources, library);
+  };
 }
 
 async function ask(
   endpoint: Endpoint,
   through: typeof fetch,
-  question: string,
+  search: Search,
   history: readonly string[],
   sources: readonly AskedSource[],
   library: Library,
 ): Promise<ReaderSays> {
-  const search = searchFor(question, sources, library.neighbours);
   const reader: Answer['reader'] = { name: endpoint.name, version: endpoint.model };
   const composer = new ModelComposer(search, sources, library.quotes, reader);
   const passages = passagesToSend(search.passages, sources);
   for await (const event of askModel(
     endpoint,
-    { question, history, passages, budget: DEFAULT_BUDGET },
+    {
+      question: search.question.text,
+      history,
+      passages,
+      budget: DEFAULT_BUDGET,
+      instructions: library.settings.instructions,
+    },
     { fetch: through, now },
   ))
     composer.take(event);

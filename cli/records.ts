@@ -1,6 +1,8 @@
 import { readFileSync } from 'node:fs';
 import Joi from 'joi';
 import Papa from 'papaparse';
+import type { AskSettings } from '../src/core/answer';
+import { parseSettings } from '../src/core/exchange/incoming';
 import { problem, ProblemError } from '../src/core/problem';
 
 /** One line of a `--questions` file. */
@@ -61,6 +63,11 @@ const QUOTE = Joi.object({
   .xor('quote', 'claim')
   .with('claim', 'citations')
   .unknown(true);
+
+/** Settings of a dossier out of a file. Throws ProblemError where it cannot be read or used. */
+export function readSettings(file: string): AskSettings {
+  return parseSettings(readLines(file));
+}
 
 function readLines(file: string): string {
   try {

@@ -1,6 +1,6 @@
 import path from 'node:path';
 import { Library } from '../src/core/library';
-import type { AskedSource } from '../src/core/answer';
+import type { AskedSource, AskSettings } from '../src/core/answer';
 import type { Table } from '../src/core/source';
 import { findSources } from './paths';
 import { readFiles, type FileRead, type FileStart, type Taker } from './reading';
@@ -39,8 +39,8 @@ export function libraryOf(read: FileRead): Library {
 }
 
 /** Reads all documents that paths name into a library; ids are the names. Files that cannot be read are told and passed over. */
-export async function openShelf(paths: readonly string[]): Promise<Shelf> {
-  const library = new Library();
+export async function openShelf(paths: readonly string[], settings?: AskSettings): Promise<Shelf> {
+  const library = new Library(settings);
   let incomplete = false;
   const progress = (name: string, page: number, pages: number): void =>
     showProgress(`reading ${name}: page ${page} of ${pages}`);

@@ -3,7 +3,7 @@ import { toProblem } from '../../src/core/problem';
 import { oneLine } from '../../src/core/text';
 import { loadNeighbours } from '../neighbours';
 import { asCalculation, asCite, asFigure, placeInWords } from '../cite';
-import { readQuestions, type QuestionRecord } from '../records';
+import { readQuestions, readSettings, type QuestionRecord } from '../records';
 import { matchSource, openShelf } from '../shelf';
 import { readerNamed, type ReaderSays } from '../readers';
 import { EXIT, print, tell, tellProblem } from '../terminal';
@@ -14,6 +14,10 @@ export interface AskOptions {
   readonly questions?: string;
   readonly reader: string;
   readonly json: boolean;
+  /** A file of settings, as a dossier has them. */
+  readonly settings?: string;
+  readonly pages?: string;
+  readonly section?: string;
 }
 
 function asJson(id: string, question: string, completed: string, said: ReaderSays): string {
@@ -42,6 +46,8 @@ function asJson(id: string, question: string, completed: string, said: ReaderSay
       because,
     })),
     searches: answer.searches,
+    ...(answer.readings === undefined ? {} : { readings: answer.readings }),
+    ...(answer.steered === undefined ? {} : { steered: answer.steered }),
     ...(said.sent === undefined
       ? {}
       : { reader: answer.reader, asides: said.asides, unknown: said.unknown, sent: said.sent }),
@@ -75,7 +81,10 @@ function asText(question: string, said: ReaderSays): string {
   const lines = (answer.lines ?? [headline]).map((line) => `  ${line}`);
   const workings = answer.calculations.map(({ working }) => `  worked out: ${working}`);
   const missing = answer.missing.map((part) => `  not in these documents: ${part}`);
-  return [question, ...lines, ...workings, ...claims, ...missing, ...asides, ''].join('\n');
+  const readings = (answer.readings ?? []).map(({ words, told }) => `  ${words}: ${told}`);
+  const unsteered = (answer.steered ?? []).filter((one) => !one.honoured);
+  const standing = unsteered.map(({ instruction, how }) => `  instruction not honoured: ${instruction} (${how})`);
+  return [question, ...lines, ...readings, ...workings, ...claims, ...missing, ...standing, ...asides, ''].join('\n');
 }
 
 /** `ask`: each question's answer with its checked citations. Gives the exit code. */
@@ -85,8 +94,10 @@ export async function askCommand(options: AskOptions): Promise<number> {
       ? [{ id: '1', question: options.question ?? '' }]
       : readQuestions(options.questions);
   const reader = readerNamed(options.reader);
-  const { library, incomplete } = await openShelf(options.sources);
+  const settings = options.settings === undefined ? undefined : readSettings(options.settings);
+  const { library, incomplete } = await openShelf(options.sources, settings);
   library.neighbours = loadNeighbours();
+  const limits = { pages: options.pages, section: options.section };
   const ask = reader(library);
   let failed = false;
   for (const record of records) {
@@ -103,9 +114,10 @@ export async function askCommand(options: AskOptions): Promise<number> {
         const history = wholeHistory(record.history ?? []);
         const completed = wholeQuestion(question, history, sources, library.quotes, {
           now: () => performance.now(),
-          neighbours: library.neighbours,
+          limits,
+          ...library.asking(),
         });
-        const said = await ask(completed, history, sources);
+        const said = await ask(completed, history, sources, limits);
         print(options.json ? asJson(record.id, question, completed, said) : asText(completed, said));
       } catch (caught) {
         // A reader that fails once may answer the next question.

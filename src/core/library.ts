@@ -1,6 +1,13 @@
-import type { AskedSource } from './answer';
+import { DEFAULT_SETTINGS, type AskedSource, type AskSettings } from './answer';
 import { QuoteIndex, type PackedStreams } from './quote';
-import { SegmentBuilder, segmentFingerprint, type Neighbours, type Segment } from './search';
+import {
+  DEFAULT_PASSAGES,
+  SegmentBuilder,
+  segmentFingerprint,
+  type Neighbours,
+  type PassageOptions,
+  type Segment,
+} from './search';
 import { HeldPages, type PackedPage, type PageText, type Section, type Table } from './source';
 import type { Language } from './text';
 
@@ -25,8 +32,8 @@ export interface EditionIndex {
   readonly streams: PackedStreams;
 }
 
-export function indexFingerprint(): string {
-  return `${segmentFingerprint()} held/${HELD_VERSION}`;
+export function indexFingerprint(passages: PassageOptions = DEFAULT_PASSAGES): string {
+  return `${segmentFingerprint(passages)} held/${HELD_VERSION}`;
 }
 
 interface Held extends LibrarySource {
@@ -48,9 +55,30 @@ export class Library {
   neighbours: Neighbours | null = null;
   private readonly held = new Map<string, Held>();
 
+  /** `settings` are how its questions are read. */
+  constructor(private read: AskSettings = DEFAULT_SETTINGS) {}
+
+  get settings(): AskSettings {
+    return this.read;
+  }
+
+  /** Has questions read another way from now on. True when documents are cut into other passages than before: all are let go, to be added anew. */
+  configure(settings: AskSettings): boolean {
+    const before = segmentFingerprint(this.read.passages);
+    this.read = settings;
+    if (segmentFingerprint(settings.passages) === before) return false;
+    for (const id of [...this.held.keys()]) this.remove(id);
+    return true;
+  }
+
+  /** How the documents' questions are asked: words used like others, and the settings. */
+  asking(): { readonly neighbours: Neighbours | null; readonly settings: AskSettings } {
+    return { neighbours: this.neighbours, settings: this.read };
+  }
+
   /** Adds a document without pages. */
   add(source: LibrarySource): void {
-    this.hold({ ...source, pages: new HeldPages(), sections: [], builder: new SegmentBuilder(source.language), segment: null, tables: [] }); // prettier-ignore
+    this.hold({ ...source, pages: new HeldPages(), sections: [], builder: new SegmentBuilder(source.language, this.read.passages), segment: null, tables: [] }); // prettier-ignore
   }
 
   /** Adds a document with all its pages, as `finish` gave it. */
@@ -92,7 +120,13 @@ export class Library {
   indexOf(id: string): EditionIndex {
     const { builder, segment, sections, pages } = this.get(id);
     if (builder !== null || segment === null) throw new RangeError(`Document “${id}” is not read to its end.`);
-    return { fingerprint: indexFingerprint(), segment, sections, pages: pages.all(), streams: this.quotes.pack(id) };
+    return {
+      fingerprint: indexFingerprint(this.read.passages),
+      segment,
+      sections,
+      pages: pages.all(),
+      streams: this.quotes.pack(id),
+    };
   }
 
   pagesRead(id: string): number {

@@ -48,6 +48,7 @@ const WORDING = {
   'review-own': 'This review file holds events in your own name that were not made here: nothing was changed.',
   'pack-invalid':
     '“{file}” could not be unpacked: {reason}. Nothing of it was brought in; unpack it yourself, then bring its files in.',
+  'settings-invalid': 'These settings were not taken: {reason}. Nothing was changed; correct them and try again.',
   'archive-invalid': 'This archive was not opened: {reason}. Nothing was changed; save it anew where it came from.',
   'archive-version':
     'This archive is of version {version}, which this application does not know: nothing was changed; use a newer one.',

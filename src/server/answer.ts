@@ -28,6 +28,8 @@ const schema = Joi.object<AnswerRequest>({
     )
     .max(60)
     .required(),
+  instructions: Joi.string().max(8000).allow(''),
+  about: Joi.string().max(20_000).allow(''),
   budget: Joi.number().integer().min(200).max(200_000).required(),
 });
 

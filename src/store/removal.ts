@@ -26,7 +26,11 @@ function mentionedIn({ answer }: Opinion, sourceId: string): boolean {
 function mentions(slip: StoredSlip, sourceId: string): boolean {
   if (slip.kind === 'quote') return slip.citation.sourceId === sourceId;
   if (slip.kind === 'summary') return citesIn(slip.claims, sourceId);
-  return mentionedIn(slip, sourceId) || (slip.second !== null && mentionedIn(slip.second, sourceId));
+  return (
+    slip.about?.sourceId === sourceId ||
+    mentionedIn(slip, sourceId) ||
+    (slip.second !== null && mentionedIn(slip.second, sourceId))
+  );
 }
 
 function quotes(event: LogEvent, sourceId: string): boolean {
@@ -45,8 +49,10 @@ function withoutSource(slip: StoredSlip, sourceId: string): StoredSlip {
     return { ...slip, instead: null, citation: bare(slip.citation) };
   }
   if (slip.kind === 'summary') return { ...slip, claims: withoutClaims(slip.claims, sourceId) };
+  const { about, ...rest } = slip;
   return {
-    ...slip,
+    ...rest,
+    ...(about === undefined || about.sourceId === sourceId ? {} : { about }),
     ...opinionWithout(slip, sourceId),
     second: slip.second === null ? null : opinionWithout(slip.second, sourceId),
   };

@@ -1,5 +1,5 @@
 import type { DBSchema } from 'idb';
-import type { Answer, Claim } from '../core/answer';
+import type { Answer, AskSettings, Claim, Limits, Subject } from '../core/answer';
 import type { EditionIndex } from '../core/library';
 import type { Endpoint, Sent } from '../core/model';
 import type { Problem } from '../core/problem';
@@ -23,6 +23,8 @@ export interface StoredDossier {
   readonly createdAt: number;
   /** When it was last worked in; the latest is opened first. */
   readonly openedAt: number;
+  /** How its questions are read; the reader's defaults where nothing was set. */
+  readonly settings?: AskSettings | undefined;
 }
 
 /** A document on a dossier's shelf. */
@@ -131,6 +133,10 @@ export interface QuestionSlip extends SlipBase, Opinion {
   /** As it was asked: a follow-up made whole. */
   readonly completed: string;
   readonly settings: SlipSettings;
+  /** Pages and sections that alone were asked. */
+  readonly limits?: Limits | undefined;
+  /** The claim or clause it is about, where it is one. */
+  readonly about?: Subject | undefined;
   /** What another reader says to the same question. */
   readonly second: Opinion | null;
 }

@@ -1,5 +1,15 @@
 import { expose } from 'comlink';
-import { askBuiltIn, checkClaim, mendClaim, searchFor, type Answer, type Claim, type DraftClaim } from '../core/answer';
+import {
+  askBuiltIn,
+  checkClaim,
+  mendClaim,
+  searchFor,
+  type Answer,
+  type AskSettings,
+  type Claim,
+  type DraftClaim,
+  type SearchOptions,
+} from '../core/answer';
 import { cellQuoted } from '../core/figure';
 import { indexFingerprint, Library } from '../core/library';
 import { ModelComposer, passagesToSend, type ModelAnswer, type ModelEvent, type SentPassage } from '../core/model';
@@ -35,7 +45,7 @@ async function sync({ source, edition }: Shelved): Promise<void> {
   if (editions.get(source.id) !== edition.id) {
     library.remove(source.id);
     const stored = current.state === 'ready' ? await getIndex(edition.id) : undefined;
-    const usable = stored?.fingerprint === indexFingerprint() ? stored : null;
+    const usable = stored?.fingerprint === indexFingerprint(library.settings.passages) ? stored : null;
     const [{ pageCount }, { language }] = [current.facts, current];
     const held = { id: source.id, name: source.name, sha256: edition.sha256, pageCount, language };
     if (usable === null) library.add(held);
@@ -109,7 +119,17 @@ export interface Bearings {
 const stopped = new Set<string>();
 const TURN = 60;
 
+/** Where alone to look, and what a question is about. */
+export type AskHow = Pick<SearchOptions, 'limits' | 'about'>;
+
 const api = {
+  /** Has questions read another way from now on. True when documents are cut into other passages: they must be taken in anew. */
+  configure(settings: AskSettings): boolean {
+    if (!library.configure(settings)) return false;
+    for (const held of [editions, complete, tabled]) held.clear();
+    return true;
+  },
+
   /** Takes in what has been stored of a document since the last time. */
   sync(shelved: Shelved): Promise<Result<void>> {
     return attempt(() => syncOnce(shelved));
@@ -148,13 +168,10 @@ const api = {
   },
 
   /** Asks the built-in reader over the documents named that are held here. */
-  ask(question: string, sourceIds: readonly string[]): Promise<Result<Answer>> {
+  ask(question: string, sourceIds: readonly string[], how: AskHow): Promise<Result<Answer>> {
     return attempt(async () => {
       await neighbours;
-      return askBuiltIn(question, library.sources(sourceIds), library.quotes, {
-        now,
-        neighbours: library.neighbours,
-      });
+      return askBuiltIn(question, library.sources(sourceIds), library.quotes, { now, ...library.asking(), ...how });
     });
   },
 
@@ -164,10 +181,11 @@ const api = {
     question: string,
     sourceIds: readonly string[],
     reader: Answer['reader'],
+    how: AskHow,
   ): Promise<Result<readonly SentPassage[]>> {
     return attempt(() => {
       const sources = library.sources(sourceIds);
-      const search = searchFor(question, sources, library.neighbours);
+      const search = searchFor(question, sources, { ...library.asking(), ...how });
       composers.set(id, new ModelComposer(search, sources, library.quotes, reader));
       return passagesToSend(search.passages, sources);
     });

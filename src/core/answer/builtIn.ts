@@ -1,14 +1,14 @@
-import type { Hit } from '../search';
 import { sidesOf } from './conflict';
 import { saySides } from './sides';
-import { answers, VALUE_KINDS } from './decline';
+import { answers, answersOnSubject, VALUE_KINDS } from './decline';
 import { gatherEvidence, RUN_IN, type Evidence } from './evidence';
 import { headlineOf } from './headline';
 import type { Question } from './question';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { columnAsked } from './rowEvidence';
 import { cellPlace } from '../figure';
-import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
+import type { Sought } from './seek';
+import type { DraftClaim, ReaderAnswer } from './types';
 
 export const BUILT_IN = { name: 'built-in reader', version: '1' } as const;
 
@@ -40,14 +40,23 @@ function itemsAfter(lead: Evidence, all: readonly Evidence[]): Evidence[] {
 }
 
 /**
- * The built-in reader: quotes and computes only. Its claims are whole sentences or table rows of the passages, best first, few; it declines
- * when the best evidence holds too little of the question.
+ * The built-in reader: quotes and computes only. Its claims are whole sentences or table rows of the passages, best first, few, and of nowhere but where it was
+ * to look; it declines when the best evidence holds too little of the question. `onSubject` when the passages are those of the very clause asked about.
  */
-export function answerFrom(sources: readonly AskedSource[], hits: readonly Hit[], question: Question): ReaderAnswer {
-  const evidence = gatherEvidence(sources, hits, question);
+export function answerFrom(
+  { question, hits, sources, place }: Sought,
+  { onSubject = false }: { readonly onSubject?: boolean } = {},
+): ReaderAnswer {
+  const evidence = gatherEvidence(sources, hits, question).filter(
+    ({ source, unit }) => place === null || place.holds(source, unit),
+  );
   const first = evidence.find(canAnswer);
   const best = (first === undefined ? undefined : exactRow(first, evidence)) ?? first;
-  if (best === undefined || !answers(best, evidence, question, sources)) return { ...EMPTY, missing: [question.text] };
+  if (
+    best === undefined ||
+    !(onSubject ? answersOnSubject(best, question) : answers(best, evidence, question, sources))
+  )
+    return { ...EMPTY, missing: [question.text] };
   const items = question.kind === 'list' || question.kind === 'passage' ? itemsAfter(best, evidence) : [];
   const lead = valueNextTo(best, evidence, question);
   const further = evidence.filter(

@@ -104,3 +104,12 @@ export function answers(
   for (const name of Object.keys(SPEAKS) as (keyof typeof SPEAKS)[]) sum += SPEAKS[name] * measured[name];
   return sum >= LEAST;
 }
+
+/** Share of a question's words that a sentence of the very clause asked about must hold, where no value is asked for. */
+const ON_SUBJECT = 0.34;
+
+/** True when the best evidence answers a question about the clause it stands in: the value asked for is there, or some of the question's words are. */
+export function answersOnSubject({ features }: Evidence, { kind }: Question): boolean {
+  if (features.period === 0) return false;
+  return VALUE_KINDS.has(kind) || kind === 'party' ? features.kind > 0 : features.led >= ON_SUBJECT;
+}

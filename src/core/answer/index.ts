@@ -2,7 +2,12 @@ export { completeQuestion, type Before } from './followUp';
 export { sayBecause } from './because';
 export { canMend, mendClaim } from './mend';
 export { compareAnswers, type Opinions, type Shared } from './opinions';
-export { askBuiltIn, checkClaim, searchFor, type AskOptions, type Search } from './ask';
+export { askBuiltIn, searchFor, type AskOptions, type Search, type SearchOptions } from './ask';
+export { checkClaim } from './checkClaim';
+export type { Subject } from './parts';
+export type { Limits } from './places';
+export { DEFAULT_SETTINGS, SETTING_LIMITS, type AskSettings } from './settings';
+export { WATCH_POINTS, type WatchPoint } from './watchPoints';
 export { wholeHistory, wholeQuestion } from './thread';
 export { splitQuestions } from './splitQuestions';
 export type {
@@ -15,6 +20,8 @@ export type {
   DraftClaim,
   FoundPassage,
   Reader,
+  Reading,
   ReaderAnswer,
   ReaderRequest,
+  Steered,
 } from './types';

@@ -1,6 +1,6 @@
 import type { Citation, QuoteIndex } from '../quote';
 import { oneLine } from '../text';
-import { checkClaim } from './ask';
+import { checkClaim } from './checkClaim';
 import type { AskedSource, Claim, DraftCitation } from './types';
 
 /** True when the documents hold something a claim can be mended from. */

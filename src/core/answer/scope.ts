@@ -135,6 +135,21 @@ function draftAndSigned(sources: readonly AskedSource[], question: string): Aske
   return [];
 }
 
+/** The documents that an instruction speaks of, by name or by kind: "the minutes", "the draft", "filings". */
+export function documentsSpokenOf(text: string, sources: readonly AskedSource[]): readonly AskedSource[] {
+  const named = byName(sources, new Set(wordsOf(text)));
+  if (named.length > 0) return named;
+  const kinds = byKind(sources, text)?.of;
+  if (kinds !== undefined) return kinds;
+  const spoken = new Set(wordsOf(text).map((word) => word.replace(/s$/, '')));
+  return sources.filter((source) => {
+    const kind = statedFacts(source)
+      .filter((fact) => fact.field === 'kind')
+      .flatMap((fact) => wordsOf(fact.value));
+    return [...kind, ...nameWords(source)].some((word) => spoken.has(word.replace(/s$/, '')));
+  });
+}
+
 /**
  * The documents a question means: those it names, those of the kind it names, or those that alone hold a party or thing it names. With few documents, or when
  * nothing sets some apart, all.

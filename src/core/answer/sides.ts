@@ -14,7 +14,7 @@ export interface Side {
 }
 
 /** When a document is of: its date as it tells it, the end of its period, or a year of its name; null when none is told. */
-function dateOf(source: AskedSource): string | null {
+export function dateOf(source: AskedSource): string | null {
   const facts = statedFacts(source);
   const date = facts.find((fact) => fact.field === 'date')?.value;
   const period = findDates(facts.find((fact) => fact.field === 'period')?.value ?? '').at(-1)?.value;

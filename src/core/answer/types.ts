@@ -113,6 +113,22 @@ export interface Claim {
   readonly mendedFrom?: string | undefined;
 }
 
+/** Something in a question that can be meant in several ways ("the new vessel", when there are two), told by the documents. */
+export interface Reading {
+  /** Words of the question. */
+  readonly words: string;
+  /** What the documents have. */
+  readonly told: string;
+}
+
+/** A standing instruction, and what became of it. */
+export interface Steered {
+  readonly instruction: string;
+  readonly honoured: boolean;
+  /** What was done, or why it could not be. */
+  readonly how: string;
+}
+
 /** An answer whose every citation has been held against the pages. */
 export interface Answer {
   readonly found: boolean;
@@ -126,6 +142,10 @@ export interface Answer {
   readonly passages: readonly FoundPassage[];
   /** What was searched for. */
   readonly searches: readonly string[];
+  /** Standing instructions, each with what became of it; answers given without any have none. */
+  readonly steered?: readonly Steered[] | undefined;
+  /** How else the question can be read, or what it takes for granted that the documents do not say. */
+  readonly readings?: readonly Reading[] | undefined;
   readonly reader: { readonly name: string; readonly version: string };
   readonly milliseconds: number;
 }

@@ -1,4 +1,4 @@
-export { agree, cellQuantity, quantityAt, sayQuantity, worth, type Quantity } from './quantity';
+export { agree, cellQuantity, quantityAt, sayInScale, sayQuantity, worth, type Quantity } from './quantity';
 export { changeOf, type Change } from './change';
 export { spanAsked, spanNamed, spanOfColumn, type PeriodSpan } from './period';
 export { subjectOf } from './around';

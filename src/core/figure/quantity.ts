@@ -73,3 +73,19 @@ export function agree(one: Quantity, two: Quantity): boolean {
   const coarser = a.gt(b) ? a : b;
   return worth(one).minus(worth(two)).abs().lte(coarser.div(2));
 }
+
+/** Units that are no amounts: shares and times stay in their own. */
+const NO_AMOUNT = /^(?:%|second|minute|hour|day|week|month|quarter|year|percentage point)/;
+
+/** An amount of money or goods in another scale ("1,250 thousand crowns" for 1,250,000 of them); null for what is no amount, a number without unit and scale among them. */
+export function sayInScale(
+  text: string,
+  { value, unit, scale }: Pick<Quantity, 'value' | 'unit' | 'scale'>,
+  wanted: number,
+): string | null {
+  if ((unit === null && scale === 1) || (unit !== null && NO_AMOUNT.test(unit))) return null;
+  const whole = new Big(value).div(wanted);
+  const sign = /^[$€£¥]/.exec(text)?.[0] ?? '';
+  const number = printNumber(whole, whole.toFixed().split('.')[1]?.length ?? 0);
+  return `${sign}${number} ${measureWords(sign === '' ? unit : null, wanted, !whole.abs().eq(1))}`.trim();
+}

@@ -42,7 +42,11 @@ export function promptOf(request: ModelRequest): Prompt {
     request.history.length === 0
       ? ''
       : `Earlier questions of this thread:\n${request.history.map((one) => `- ${one}`).join('\n')}\n\n`;
-  const tail = `\n\n${history}Question: ${request.question}`;
+  const standing =
+    (request.instructions ?? '') === '' ? '' : `The analyst's standing instructions:\n${request.instructions}\n\n`;
+  const about =
+    (request.about ?? '') === '' ? '' : `The question is about these words: ${JSON.stringify(request.about)}\n\n`;
+  const tail = `\n\n${history}${standing}${about}Question: ${request.question}`;
   let tokens = estimateTokens(INSTRUCTIONS) + estimateTokens(tail);
   const lines: string[] = [];
   for (const passage of request.passages) {

@@ -28,6 +28,10 @@ export interface ModelRequest {
   /** Earlier questions of the thread, oldest first. */
   readonly history: readonly string[];
   readonly passages: readonly SentPassage[];
+  /** Standing instructions of the dossier; none when left out. */
+  readonly instructions?: string | undefined;
+  /** Words of the claim or clause that the question is about. */
+  readonly about?: string | undefined;
   /** Tokens that may be sent at most; passages beyond it are left out, the last first. */
   readonly budget: number;
 }

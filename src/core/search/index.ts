@@ -1,6 +1,6 @@
-export { withAliases } from './withAliases';
-export { type PassageOptions, type Unit } from './passages';
-export { SegmentBuilder, segmentFingerprint, termNumber, type Segment } from './segment';
+export { withAliases, withParaphrase } from './withAliases';
+export { DEFAULT_PASSAGES, type PassageOptions, type Unit } from './passages';
+export { SegmentBuilder, segmentFingerprint, termNumber, unitAt, type Segment } from './segment';
 export {
   bareName,
   isDraft,
@@ -19,6 +19,7 @@ export {
   searchPassages,
   type Hit,
   type QueryTerm,
+  type Within,
 } from './rank';
 export { equivalentsOf, type Equivalent } from './equivalents';
 export { Neighbours } from './neighbours';

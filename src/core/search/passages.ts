@@ -20,9 +20,11 @@ export interface PassageOptions {
   /** Words a passage may hold before the next unit starts a new one, and how few may not stand alone within a section. */
   readonly maxWords: number;
   readonly minWords: number;
+  /** Sentences that a passage repeats of the one before, where the text goes on. */
+  readonly overlap: number;
 }
 
-export const DEFAULT_PASSAGES: PassageOptions = { maxWords: 110, minWords: 45 };
+export const DEFAULT_PASSAGES: PassageOptions = { maxWords: 110, minWords: 45, overlap: 0 };
 
 interface Open {
   readonly spans: Span[];
@@ -69,6 +71,8 @@ export class PassageBuilder {
   /** For each of the units: whether it announces a list ("… shall pay:"), and whether it is an item of one. */
   private parts: { readonly announces: boolean; readonly item: boolean }[] = [];
   private words = 0;
+  /** How many of the units were taken over from the passage before; alone they make none. */
+  private repeated = 0;
 
   constructor(
     private readonly emit: (passage: PassageDraft) => void,
@@ -203,7 +207,7 @@ export class PassageBuilder {
     const goesOn = lead > 0 && this.parts.slice(lead + 1).every((part) => part.item);
     const taken = goesOn ? this.units.slice(lead) : [];
     const words = taken.reduce((sum, one) => sum + one.words, 0);
-    if (!goesOn || words + unit.words > this.options.maxWords) return this.closePassage();
+    if (!goesOn || words + unit.words > this.options.maxWords) return this.closeRepeating(unit);
     const parts = this.parts.slice(lead);
     this.units = this.units.slice(0, lead);
     this.words -= words;
@@ -213,10 +217,34 @@ export class PassageBuilder {
     this.words = words;
   }
 
+  /** Ends the passage; the next one begins with its last sentences, as many as are to be repeated and leave room for the unit that comes. */
+  private closeRepeating(unit: Unit): void {
+    const { units, options } = this;
+    this.closePassage();
+    let words = 0;
+    for (let back = 1; back <= options.overlap; back += 1) {
+      const one = units.at(-back);
+      if (one === undefined || one.kind !== 'sentence' || one.section !== unit.section) break;
+      if (words + one.words + unit.words > options.maxWords) break;
+      words += one.words;
+      this.units.unshift(one);
+      this.parts.unshift({ announces: false, item: false });
+    }
+    this.words = words;
+    this.repeated = this.units.length;
+  }
+
   private closePassage(): void {
     const { units } = this;
     const [first] = units;
-    if (first === undefined) return;
+    const whollyRepeated = units.length === this.repeated;
+    this.repeated = 0;
+    if (first === undefined || whollyRepeated) {
+      this.units = [];
+      this.parts = [];
+      this.words = 0;
+      return;
+    }
     const lead = units.find((unit) => unit.kind !== 'heading') ?? first;
     this.emit({ units, section: lead.section, words: Math.round(this.words) });
     this.units = [];

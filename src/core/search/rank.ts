@@ -76,8 +76,9 @@ interface WeighedTerm extends QueryTerm {
   readonly variants: readonly Variant[];
 }
 
-/** What a trade equivalent counts in documents that hold the word itself nowhere: it is their word for it. */
+/** What a trade equivalent counts in documents that hold the word itself nowhere, at most, and how much more than elsewhere: it is their word for it. */
 const THEIR_WORD = 0.8;
+const THEIR_WORD_MORE = 1.6;
 
 /**
  * The equivalents of a term that count among these documents: all of the trade, the more where the documents hold the term itself nowhere; loose ones only
@@ -89,7 +90,8 @@ export function equivalentsAmong(
 ): readonly Equivalent[] {
   if (equivalents.length === 0) return equivalents;
   if (documentFrequency(sources, term) > 0) return equivalents.filter((one) => one.loose !== true);
-  return equivalents.map((one) => (one.loose === true ? one : { ...one, share: Math.max(one.share, THEIR_WORD) }));
+  const theirs = (share: number): number => Math.max(share, Math.min(THEIR_WORD, THEIR_WORD_MORE * share));
+  return equivalents.map((one) => (one.loose === true ? one : { ...one, share: theirs(one.share) }));
 }
 
 function weighTerms(sources: readonly ShelfSource[], query: readonly QueryTerm[]): WeighedTerm[] {
@@ -211,8 +213,17 @@ function withQuota(looked: readonly Looked[], count: number): Hit[] {
   return [...first, ...twins.slice(0, MOST_TWINS)];
 }
 
+/** Whether a passage may be found at all: false outside the pages and sections that are asked. */
+export type Within = (source: ShelfSource, passage: number) => boolean;
+const anywhere: Within = () => true;
+
 /** Every passage that may still be among the `most` best by its words, best first. */
-function hitsOf(sources: readonly ShelfSource[], terms: readonly WeighedTerm[], most: number): Hit[] {
+function hitsOf(
+  sources: readonly ShelfSource[],
+  terms: readonly WeighedTerm[],
+  most: number,
+  within: Within = anywhere,
+): Hit[] {
   const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
   if (total === 0) return [];
   let words = 0;
@@ -223,7 +234,7 @@ function hitsOf(sources: readonly ShelfSource[], terms: readonly WeighedTerm[], 
     const scores = scoreSegment(source.segment, terms, Math.max(1, words / total));
     for (let passage = 0; passage < scores.length; passage += 1) {
       const score = scores[passage] as number;
-      if (score > floor) hits.push({ source, passage, score });
+      if (score > floor && within(source, passage)) hits.push({ source, passage, score });
     }
     // Only what can still be among the best is kept, however many the documents.
     if (hits.length <= most) continue;
@@ -238,15 +249,21 @@ export function lookUpPassages(sources: readonly ShelfSource[], query: readonly 
   return hitsOf(sources, weighTerms(sources, query), count);
 }
 
-/** The `count` best passages of all sources, best first, none that holds no term; behind them a few that say the same as one of them. Deterministic. */
+/**
+ * The `count` best passages of all sources, best first, none that holds no term, none that `within` refuses; behind them a few that say the same as one of
+ * them. Deterministic.
+ */
 export function searchPassages(
   sources: readonly ShelfSource[],
   query: readonly QueryTerm[],
   count: number,
-  holds: Holds = () => false,
+  {
+    holds = () => false,
+    within = anywhere,
+  }: { readonly holds?: Holds | undefined; readonly within?: Within | undefined } = {},
 ): Hit[] {
   const terms = weighTerms(sources, query);
-  const near = hitsOf(sources, terms, LOOKED_AT).map((hit): Looked => {
+  const near = hitsOf(sources, terms, LOOKED_AT, within).map((hit): Looked => {
     const looked = lookAt(hit);
     const drafted = isDraft(hit.source.name) ? DRAFT_SHARE : 1;
     const holding = holds(looked.text, hit.source.segment.language) ? HOLDING_SHARE : 1;

@@ -39,7 +39,8 @@ export interface Segment {
 }
 
 export function segmentFingerprint(options: PassageOptions = DEFAULT_PASSAGES): string {
-  return `segment/${SEGMENT_VERSION} words ${options.minWords}-${options.maxWords}`;
+  const repeated = options.overlap === 0 ? '' : ` overlap ${options.overlap}`;
+  return `segment/${SEGMENT_VERSION} words ${options.minWords}-${options.maxWords}${repeated}`;
 }
 
 /** The number of a term, -1 where the segment has it not. */

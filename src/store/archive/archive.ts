@@ -45,7 +45,12 @@ export async function saveArchive(dossierId: string, now: number): Promise<Blob>
     format: ARCHIVE_FORMAT,
     v: ARCHIVE_VERSION,
     savedAt: new Date(now).toISOString(),
-    dossier: { id: dossier.id, name: dossier.name, createdAt: dossier.createdAt },
+    dossier: {
+      id: dossier.id,
+      name: dossier.name,
+      createdAt: dossier.createdAt,
+      ...(dossier.settings === undefined ? {} : { settings: dossier.settings }),
+    },
     sources: sources.map(({ id, name, addedAt, folder, chosen, facts, editionIds }) => ({
       id,
       name,

@@ -1,5 +1,6 @@
 import Joi from 'joi';
-import { cellSchema, citationSchema } from '../../core/exchange/incoming';
+import type { AskSettings } from '../../core/answer';
+import { cellSchema, citationSchema, settingsSchema } from '../../core/exchange/incoming';
 import { FACT_FIELDS, type FactField } from '../../core/facts';
 import type { StoredBearings, StoredProof, StoredSlip } from '../schema';
 import { count, id, sha256, text, tracing } from './parts';
@@ -14,7 +15,13 @@ export interface ArchiveManifest {
   readonly v: typeof ARCHIVE_VERSION;
   /** ISO 8601. */
   readonly savedAt: string;
-  readonly dossier: { readonly id: string; readonly name: string; readonly createdAt: number };
+  readonly dossier: {
+    readonly id: string;
+    readonly name: string;
+    readonly createdAt: number;
+    /** Left out where nothing was set. */
+    readonly settings?: AskSettings;
+  };
   readonly sources: readonly {
     readonly id: string;
     readonly name: string;
@@ -131,6 +138,14 @@ const answer = Joi.object({
     .max(100)
     .required(),
   searches: Joi.array().items(text(20_000)).max(60).required(),
+  steered: Joi.array()
+    .items(
+      Joi.object({ instruction: text(8000).required(), honoured: Joi.boolean().required(), how: text(400).required() }),
+    )
+    .max(200),
+  readings: Joi.array()
+    .items(Joi.object({ words: text(400).required(), told: text(2000).required() }))
+    .max(60),
   reader: reader.required(),
   milliseconds: Joi.number().min(0).required(),
 });
@@ -174,6 +189,13 @@ const slip = Joi.alternatives(
       budget: count.allow(null).required(),
       index: text(200).required(),
     }).required(),
+    limits: Joi.object({ pages: text(60), section: text(200) }),
+    about: Joi.object({
+      sourceId: id.required(),
+      page: count.required(),
+      start: count.required(),
+      text: text(20_000).required(),
+    }),
     answer: answer.required(),
     model: model.required(),
     second: Joi.object({ answer: answer.required(), model: model.required() }).allow(null).required(),
@@ -240,7 +262,12 @@ export const manifestSchema = Joi.object<ArchiveManifest>({
   format: Joi.valid(ARCHIVE_FORMAT).required(),
   v: Joi.valid(ARCHIVE_VERSION).required(),
   savedAt: Joi.string().isoDate().required(),
-  dossier: Joi.object({ id: id.required(), name: text(200).required(), createdAt: count.required() }).required(),
+  dossier: Joi.object({
+    id: id.required(),
+    name: text(200).required(),
+    createdAt: count.required(),
+    settings: settingsSchema,
+  }).required(),
   sources: Joi.array()
     .items(
       Joi.object({

@@ -45,7 +45,7 @@ export function Slip({ session, state, slip, growing }: SlipProps) {
       gist={answer.headline ?? 'Not in the documents'}
     >
       <Followed session={session} state={state} slip={slip} />
-      <Earlier state={state} slip={slip} onAgain={() => void session.asking.askAgain(slip)} />
+      <Earlier session={session} state={state} slip={slip} onAgain={() => void session.asking.askAgain(slip)} />
       <Headline slip={slip} growing={growing} />
       <WorkedOut answer={answer} />
       {answer.claims.map((claim, at) => (
@@ -127,12 +127,22 @@ function WorkedOut({ answer }: { answer: QuestionSlip['answer'] }) {
 }
 
 /** Says when the documents have moved on since the question was asked. */
-function Earlier({ state, slip, onAgain }: { state: SessionState; slip: QuestionSlip; onAgain: () => void }) {
+function Earlier({
+  session,
+  state,
+  slip,
+  onAgain,
+}: {
+  session: Session;
+  state: SessionState;
+  slip: QuestionSlip;
+  onAgain: () => void;
+}) {
   const moved = slip.scope.filter((one) => {
     const now = state.shelf.find((shelved) => shelved.source.id === one.sourceId);
     return now !== undefined && now.edition.id !== one.editionId;
   });
-  const reindexed = slip.settings.index !== '' && slip.settings.index !== segmentFingerprint();
+  const reindexed = slip.settings.index !== '' && slip.settings.index !== segmentFingerprint(session.settings.passages);
   if (moved.length === 0 && !reindexed) return null;
   return (
     <p className="flex items-baseline gap-2 px-3.5 pt-1.5 text-[12px] text-muted">

@@ -1,4 +1,4 @@
-import { completeQuestion, splitQuestions } from '@/core/answer';
+import { completeQuestion, splitQuestions, type Limits, type Subject } from '@/core/answer';
 import { problem, toProblem, type Problem } from '@/core/problem';
 import { DEFAULT_SENTENCES } from '@/core/summary';
 import { segmentFingerprint } from '@/core/search';
@@ -25,6 +25,12 @@ import { BUILT_IN_READER, type Cited, type ReaderChoice } from './state';
 const OTHER_PLACES = 30;
 /** Milliseconds between two drawings of an answer that is streaming in. */
 const REDRAW = 120;
+/** Where alone to look, and what a question is about. */
+export interface AskHow {
+  readonly limits?: Limits | undefined;
+  readonly about?: Subject | undefined;
+}
+
 const PLAIN = { v: 1, folded: false, pinned: false } as const;
 
 interface Asked {
@@ -33,6 +39,13 @@ interface Asked {
   readonly question: string;
   readonly completed: string;
   readonly follows: string | null;
+  readonly limits?: Limits | undefined;
+  readonly about?: Subject | undefined;
+}
+
+/** Where alone to look and what a question is about, as far as either is said. */
+function kept({ limits, about }: AskHow): AskHow {
+  return { ...(limits === undefined ? {} : { limits }), ...(about == null ? {} : { about }) };
 }
 
 /** Questions and quotes put to the chosen documents, and the slips they leave on the desk. */
@@ -44,13 +57,16 @@ export class Asking {
     private readonly readers: Readers,
   ) {}
 
-  /** Asks every question in the message over the chosen documents, a slip each; gives the slips' ids. `follows` is the slip it is asked on. */
-  async ask(message: string, follows: QuestionSlip | null = null): Promise<readonly string[]> {
+  /**
+   * Asks every question in the message over the chosen documents, a slip each; gives the slips' ids. `follows` is the slip it is asked on; `how` says where alone to
+   * look, and what it is about.
+   */
+  async ask(message: string, follows: QuestionSlip | null = null, how: AskHow = {}): Promise<readonly string[]> {
     const ids: string[] = [];
     this.base.state.update({ asking: true });
     await this.base.guard(async () => {
       for (const question of splitQuestions(message)) {
-        const slip = await this.answer(this.asked(question, follows), this.base.now.reader);
+        const slip = await this.answer({ ...this.asked(question, follows), ...kept(how) }, this.base.now.reader);
         if (slip !== null) ids.push(slip.id);
       }
     });
@@ -67,12 +83,12 @@ export class Asking {
 
   /** Asks a slip's question again over what is chosen now, of the reader that answered it; the slip keeps its place. `completed` corrects how a follow-up was understood. */
   async askAgain(slip: QuestionSlip, completed = slip.completed, reader?: ReaderChoice): Promise<void> {
-    const { id, askedAt, question, follows } = slip;
+    const { id, askedAt, question, follows, limits, about } = slip;
     const name = slip.answer.reader.name;
     const same = this.base.now.readers.find((one) => one.name === name) ?? BUILT_IN_READER;
     this.base.state.update({ asking: true });
     await this.base.guard(async () => {
-      await this.answer({ id, askedAt, question, completed, follows }, reader ?? same);
+      await this.answer({ id, askedAt, question, completed, follows, ...kept({ limits, about }) }, reader ?? same);
     });
     this.base.state.update({ asking: false });
   }
@@ -214,7 +230,7 @@ export class Asking {
       dossierId: base.dossierId,
       pinned: base.now.slips.some((one) => one.id === asked.id && one.pinned),
       scope: await this.scopeOf([...documents, ...awaited]),
-      settings: { passages: opinion.answer.passages.length, budget, index: segmentFingerprint() },
+      settings: { passages: opinion.answer.passages.length, budget, index: segmentFingerprint(base.settings.passages) },
       second: null,
     });
     const opinion = await this.opinion(asked, documents, reader, async (soFar) => this.draw(await slipOf(soFar)));
@@ -235,7 +251,7 @@ export class Asking {
 
   /** One reader's answer; `onPart` gets a connected model's answer as it grows. Null when nothing came of it, which is told. */
   private async opinion(
-    asked: { readonly id: string; readonly completed: string; readonly follows: string | null },
+    asked: Pick<Asked, 'id' | 'completed' | 'follows' | 'limits' | 'about'>,
     documents: readonly Shelved[],
     reader: ReaderChoice,
     onPart: (soFar: Opinion) => void | Promise<void>,
@@ -243,16 +259,15 @@ export class Asking {
     const { base } = this;
     for (const shelved of documents) await base.hold(shelved);
     const ids = documents.map((one) => one.source.id);
+    const how = { limits: asked.limits, about: asked.about };
     if (reader.kind === 'built-in') {
-      const result = await base.desk.ask(asked.completed, ids);
+      const result = await base.desk.ask(asked.completed, ids, how);
       if (result.ok) return { answer: result.value, model: null };
       base.tellProblem(result.problem);
       return null;
     }
-    const begun = await base.desk.beginAnswer(asked.id, asked.completed, ids, {
-      name: reader.name,
-      version: reader.model,
-    });
+    const by = { name: reader.name, version: reader.model };
+    const begun = await base.desk.beginAnswer(asked.id, asked.completed, ids, by, how);
     if (!begun.ok) {
       base.tellProblem(begun.problem);
       return null;
@@ -264,6 +279,8 @@ export class Asking {
       history: this.historyOf(asked.follows),
       passages: begun.value,
       budget: base.now.budget,
+      instructions: base.settings.instructions,
+      about: asked.about?.text ?? '',
     };
     const part = async (
       events: Parameters<typeof base.desk.takeEvents>[1],

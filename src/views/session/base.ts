@@ -1,3 +1,4 @@
+import { DEFAULT_SETTINGS, type AskSettings } from '@/core/answer';
 import { toProblem, wordProblem, type Problem } from '@/core/problem';
 import type { Citation, Explanation } from '@/core/quote';
 import { listShelf, getDossier, listSlips, type Shelved, type StoredDossier } from '@/store';
@@ -39,6 +40,17 @@ export class SessionBase {
 
   shelved(sourceId: string | null | undefined): Shelved | null {
     return this.now.shelf.find((one) => one.source.id === sourceId) ?? null;
+  }
+
+  /** Has the desk worker read questions as the dossier wants it; documents that are cut otherwise for it are taken in anew. */
+  async configure(): Promise<void> {
+    const anew = await this.desk.configure(this.settings);
+    if (anew) await Promise.all(this.now.shelf.map((shelved) => this.hold(shelved)));
+  }
+
+  /** How the dossier's questions are read. */
+  get settings(): AskSettings {
+    return this.now.dossier?.settings ?? DEFAULT_SETTINGS;
   }
 
   /** Lets the desk worker take in what is stored of a document. */

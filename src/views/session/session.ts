@@ -49,6 +49,7 @@ export class Session extends SessionBase {
       this.bearings.load(),
       this.proofs.load(),
     ]);
+    await this.desk.configure(this.settings);
     for (const shelved of this.now.shelf) void this.guard(() => this.hold(shelved));
     this.documents.resume();
     void this.guard(() => this.bearings.makeMissing());

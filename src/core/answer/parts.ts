@@ -1,0 +1,152 @@
+import type { Neighbours } from '../search';
+import { eachAsked, toldApart } from './apart';
+import { answerFrom } from './builtIn';
+import { changeAnswer } from './change';
+import { gatherEvidence } from './evidence';
+import { fileFactsAnswer } from './fileFacts';
+import { asksChange, moveWords } from './moves';
+import { asksOnlyPlace, placeAnswer, sectionAtPlace } from './placeAnswer';
+import { narrowed, placeAround, placeAsked, placeNowhere, type Place } from './places';
+import { EMPTY } from './quoted';
+import { eachReading, othersMeant } from './readings';
+import { scopeOf, type Scope } from './scope';
+import { seek, searchesOf, type SeekOptions, type Sought } from './seek';
+import { watchPointsOf, type AskSettings } from './settings';
+import { asksWatchPoints, watchPointsAnswer } from './watchPoints';
+import type { AskedSource, ReaderAnswer, Reading } from './types';
+
+/** A claim or clause that a question is about: where it stands, and its words. */
+export interface Subject {
+  readonly sourceId: string;
+  /** From 1. */
+  readonly page: number;
+  /** Offset on that page at which it begins. */
+  readonly start: number;
+  readonly text: string;
+}
+
+/** What a question is answered by, beside its own words. */
+export interface Asking {
+  readonly neighbours: Neighbours | null;
+  readonly settings: AskSettings;
+  /** Where alone to look; null for everywhere. */
+  readonly limits: Place | null;
+  readonly subject: Subject | null;
+}
+
+/** One question put to the documents it means, before its claims are checked. */
+export interface Part {
+  readonly question: string;
+  readonly drafted: ReaderAnswer;
+  readonly sought: Sought;
+  /** The documents it means; the parts behind it mean them too. */
+  readonly scope: Scope;
+  /** True when these held no answer and all documents were asked. */
+  readonly widened?: boolean;
+  /** How else it can be read. */
+  readonly reading?: Reading;
+}
+
+function options({ neighbours, settings, limits }: Asking, place: Place | null = limits): SeekOptions {
+  return { neighbours, settings, place };
+}
+
+/** How a figure moved, searched for without the words that ask for the move; null when the question asks for none, or none is found. */
+function changeOver(question: string, scope: Scope, asking: Asking): Part | null {
+  const { sources, words, apart } = scope;
+  if (!asksChange(question) || apart) return null;
+  const sought = seek(question, sources, options(asking), [...words, ...moveWords(question)]);
+  const drafted = changeAnswer(gatherEvidence(sources, sought.hits, sought.question), sought.question);
+  return drafted === null ? null : { question, drafted, sought, scope };
+}
+
+/** What each of several documents answers by itself. */
+function askEach(question: string, { sources, words }: Scope, asking: Asking): ReaderAnswer {
+  const naming = [...words, ...(asksChange(question) ? moveWords(question) : [])];
+  const asked = eachAsked(question);
+  const answers = sources.map((source) => ({
+    source,
+    drafted: answerFrom(seek(asked, [source], options(asking), naming)),
+  }));
+  return toldApart(question, answers);
+}
+
+/** A question that asks only what stands at a place which none of the documents has; null for any other. */
+function placeLacking(question: string, scope: Scope, asking: Asking): Part | null {
+  const lacking = placeNowhere(question, scope.sources);
+  if (lacking === null || !asksOnlyPlace(lacking.rest, scope.sources, scope.words)) return null;
+  const sought = seek(question, scope.sources, options(asking), scope.words);
+  const { reading } = lacking;
+  return { question, drafted: { ...EMPTY, missing: [question] }, sought, scope, reading };
+}
+
+/** What is asked of a place that the question names, sought there alone; null when it names none, or nothing there answers it. */
+function askPlace(question: string, scope: Scope, asking: Asking): Part | null {
+  const asked = placeAsked(question, scope.sources);
+  if (asked === null) return placeLacking(question, scope, asking);
+  const place = narrowed(asked.place, asking.limits);
+  const within: Scope = { ...scope, sources: place.sources, named: [...scope.named, place.told], apart: false };
+  const sought = seek(asked.rest, place.sources, options(asking, place), scope.words);
+  const only = asksOnlyPlace(asked.rest, place.sources, scope.words) ? placeAnswer(place) : null;
+  if (only !== null) return { question, drafted: only, sought, scope: within };
+  const drafted = answerFrom(sought);
+  return drafted.headline === null ? null : { question, drafted, sought, scope: within };
+}
+
+/** What is asked about a claim or clause: of its own section first, then of its document, then of all, its words leading the way. */
+function askAbout(question: string, subject: Subject, sources: readonly AskedSource[], asking: Asking): Part | null {
+  const source = sources.find(({ id }) => id === subject.sourceId);
+  if (source === undefined) return null;
+  const scope: Scope = { sources: [source], named: [source.name], words: [], strict: false, apart: false };
+  const around = narrowed(
+    placeAround(source, sectionAtPlace(source, subject.page, subject.start), 'its section'),
+    asking.limits,
+  );
+  const near = seek(question, [source], { ...options(asking, around), context: subject.text });
+  const here = answerFrom(near, { onSubject: true });
+  if (here.headline !== null) return { question, drafted: here, sought: near, scope };
+  const own = seek(question, [source], { ...options(asking), context: subject.text });
+  const drafted = answerFrom(own);
+  return drafted.headline === null ? null : { question, drafted, sought: own, scope };
+}
+
+/** A part whose question speaks of a document as if there were one of its kind: what the others say is told too, where it differs. */
+function askOthers(part: Part, asking: Asking): Part {
+  const { question, drafted, scope } = part;
+  const first = scope.sources.find(({ id }) => id === drafted.claims[0]?.citations[0]?.sourceId);
+  if (scope.named.length > 0 || first === undefined) return part;
+  const others = othersMeant(question, scope.sources, first);
+  if (others.length === 0) return part;
+  const answers = others.map((source) => ({ source, drafted: answerFrom(seek(question, [source], options(asking))) }));
+  const each = eachReading(question, [{ source: first, drafted }, ...answers]);
+  return each === null ? part : { ...part, drafted: each.drafted, reading: each.reading };
+}
+
+/** Answers one part; `before` is the scope of the part before it, which holds as long as the part names none of its own. */
+export function askPart(question: string, sources: readonly AskedSource[], asking: Asking, before: Scope | null): Part {
+  const own = scopeOf(question, sources);
+  const scope = own.named.length === 0 && before !== null ? { ...before, apart: false } : own;
+  const special =
+    (asking.subject === null ? null : askAbout(question, asking.subject, sources, asking)) ??
+    askPlace(question, scope, asking) ??
+    changeOver(question, scope, asking);
+  if (special !== null) return special;
+  const sought = seek(question, scope.sources, options(asking), scope.words);
+  const plain = asksWatchPoints(question)
+    ? watchPointsAnswer(scope.sources, watchPointsOf(asking.settings))
+    : fileFactsAnswer(question, scope.sources);
+  if (plain !== null) return { question, drafted: plain, sought, scope };
+  if (scope.apart) return { question, drafted: askEach(question, scope, asking), sought, scope };
+  const drafted = answerFrom(sought);
+  // A name may stand in one document and the answer in another; a document that was named is asked alone.
+  if (drafted.headline !== null || scope.strict || scope.sources.length === sources.length)
+    return askOthers({ question, drafted, sought, scope }, asking);
+  const wide = seek(question, sources, options(asking));
+  return { question, drafted: answerFrom(wide), sought: wide, scope, widened: true };
+}
+
+/** What was searched for, and in which documents or at which place, when not in all. */
+export function searchesIn({ sought, scope, widened = false }: Part): string[] {
+  const where = widened || scope.named.length === 0 ? [] : [`in ${scope.named.slice(0, 3).join(', ')}`];
+  return [...searchesOf(sought.question), ...where];
+}

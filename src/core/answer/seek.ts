@@ -1,0 +1,114 @@
+import {
+  searchPassages,
+  sectionOf,
+  termsOf,
+  textOfSpans,
+  unitsOfPassage,
+  withAliases,
+  withParaphrase,
+  type Hit,
+  type Neighbours,
+  type QueryTerm,
+} from '../search';
+import type { Span } from '../source';
+import type { Language } from '../text';
+import { becauseOf } from './because';
+import { VALUE_KINDS } from './decline';
+import { freshMentions } from './kinds';
+import { passagesOf, type Place } from './places';
+import { analyseQuestion, type Question } from './question';
+import { DEFAULT_SETTINGS, type AskSettings } from './settings';
+import type { AskedSource, FoundPassage } from './types';
+
+/** Passages that are shown. */
+export const SHOWN = 10;
+
+/** What a search goes by, beside the question. */
+export interface SeekOptions {
+  readonly neighbours: Neighbours | null;
+  readonly settings: AskSettings;
+  /** Where alone to look; null for everywhere. */
+  readonly place: Place | null;
+  /** Words of what the question is about, which lead to passages without being asked for themselves. */
+  readonly context?: string;
+}
+
+export const EVERYWHERE: SeekOptions = { neighbours: null, settings: DEFAULT_SETTINGS, place: null };
+
+/** What a word of the context counts, and how many count. */
+const CONTEXT_WEIGHT = 0.3;
+const CONTEXT_WORDS = 24;
+
+/** A passage as it is shown, with what it came up by among the documents asked. */
+function passageOf(hit: Hit, { question, sources }: Sought): FoundPassage {
+  const units = unitsOfPassage(hit.source, hit.passage);
+  const spans: Span[] = units.flatMap((one) => [...one.unit.spans]);
+  const lead = units.find((one) => one.unit.kind !== 'heading') ?? units[0];
+  const page = lead?.unit.spans[0]?.page ?? 1;
+  const section = sectionOf(hit.source, lead?.unit.section ?? -1);
+  const text = textOfSpans(hit.source, spans);
+  return {
+    sourceId: hit.source.id,
+    source: hit.source.name,
+    page,
+    label: hit.source.page(page)?.label ?? null,
+    section,
+    text,
+    spans,
+    score: Math.round(hit.score * 1000) / 1000,
+    because: becauseOf(question.text, question.terms, `${section}\n${text}`, sources, hit.source.segment.language),
+  };
+}
+
+/** A question with the passages that were found for it. */
+export interface Sought {
+  readonly question: Question;
+  readonly hits: readonly Hit[];
+  readonly sources: readonly AskedSource[];
+  /** Where alone it was looked; null for everywhere. */
+  readonly place: Place | null;
+}
+
+/** What a question was searched by, as it is told. */
+export function searchesOf(question: Question): string[] {
+  return [...question.phrases.map((phrase) => `“${phrase}”`), question.words.join(' ')].filter((one) => one !== '');
+}
+
+function contextTerms(context: string, language: Language, own: readonly QueryTerm[]): QueryTerm[] {
+  const known = new Set(own.map((one) => one.term));
+  const terms = [...new Set(termsOf(context, language).map((one) => one.term))].filter((term) => !known.has(term));
+  return terms.slice(0, CONTEXT_WORDS).map((term) => ({ term, weight: CONTEXT_WEIGHT }));
+}
+
+/** Seeks what answers a question; `naming` are its words that only say which documents are meant. */
+export function seek(
+  question: string,
+  sources: readonly AskedSource[],
+  { neighbours, settings, place, context = '' }: SeekOptions = EVERYWHERE,
+  naming: readonly string[] = [],
+): Sought {
+  const language = sources[0]?.segment.language ?? 'en';
+  const own = analyseQuestion(question, language, neighbours, naming);
+  const widened = (terms: readonly QueryTerm[]): readonly QueryTerm[] =>
+    withParaphrase(withAliases(terms, sources, settings.equivalents), settings.paraphrase);
+  const analysed = { ...own, terms: widened(own.terms), subject: widened(own.subject) };
+  const holds = (text: string, of: Language): boolean => freshMentions(text, analysed, of).length > 0;
+  const terms = context === '' ? analysed.terms : [...analysed.terms, ...contextTerms(context, language, own.terms)];
+  const hits = searchPassages(sources, terms, settings.breadth, {
+    holds: VALUE_KINDS.has(analysed.kind) ? holds : undefined,
+    within: place === null ? undefined : passagesOf(place),
+  });
+  return { question: analysed, hits, sources, place };
+}
+
+/** The passages of several searches, the best of each first, then the next of each; none twice. */
+export function interleave(sought: readonly Sought[]): FoundPassage[] {
+  const taken = new Map<string, { readonly hit: Hit; readonly by: Sought }>();
+  for (let rank = 0; rank < SHOWN; rank += 1)
+    for (const by of sought) {
+      const hit = by.hits[rank];
+      const key = `${hit?.source.id} ${hit?.passage}`;
+      if (hit !== undefined && !taken.has(key)) taken.set(key, { hit, by });
+    }
+  return [...taken.values()].slice(0, SHOWN).map(({ hit, by }) => passageOf(hit, by));
+}
