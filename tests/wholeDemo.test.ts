@@ -30,7 +30,7 @@ test('the whole demo dossier opens, a value of the survey is found, and the leas
   await ask(page, 'How much oil does the port engine of Kittiwake use a day?');
   await slipSays('1.9 litre');
   await (await find(page, '::-p-text(All 21)')).click();
-  await (await find(page, '[placeholder="Filter by name or folder"]')).click();
+  await (await find(page, '[placeholder="Filter by name, kind or folder"]')).click();
   await page.keyboard.type('berth leases');
   await page.waitForFunction(() => document.body.innerText.includes('Lease Carrick Slip 12'), { timeout: 20_000 });
   expect(await page.$$('[data-slip]')).toHaveLength(1);

@@ -64,6 +64,7 @@ function asText(question: string, said: ReaderSays): string {
     return [
       question,
       '  Not in these documents.',
+      ...(answer.readings ?? []).map(({ words, told }) => `  ${words}: ${told}`),
       ...(nearest.length > 0 ? ['  Nearest:', ...nearest] : []),
       `  Searched: ${answer.searches.join('; ')}`,
       '',

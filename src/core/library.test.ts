@@ -1,7 +1,7 @@
 import { beforeAll, describe, expect, test } from '@jest/globals';
 import { readingOf } from '../../tests/support/pages';
 import { Library } from './library';
-import { askBuiltIn, type Answer } from './answer';
+import { askBuiltIn, DEFAULT_SETTINGS, type Answer } from './answer';
 
 const FILLER =
   'The harbour lies in the lee of the hills and is open to the west, where the sea is deep and the light is old.';
@@ -45,6 +45,26 @@ beforeAll(() => {
     );
   }
   library.finish('a');
+});
+
+describe('settings of a library', () => {
+  test('cut its documents anew only where their passages change', () => {
+    const own = new Library();
+    const held = (): number => own.sources().length;
+    own.add({ id: 'a', name: 'Agreement', sha256: 's', pageCount: 3, language: 'en' });
+    expect(own.configure({ ...DEFAULT_SETTINGS, breadth: 20 })).toBe(false);
+    expect([own.asking().settings.breadth, held()]).toEqual([20, 1]);
+    const passages = { ...DEFAULT_SETTINGS.passages, maxWords: 40, minWords: 10 };
+    expect(own.configure({ ...DEFAULT_SETTINGS, passages })).toBe(true);
+    expect(held()).toBe(0);
+    own.add({ id: 'a', name: 'Agreement', sha256: 's', pageCount: 3, language: 'en' });
+    for (const page of AGREEMENT.pages) own.addPage('a', page, []);
+    own.finish('a');
+    const words = (of: Library): number => Math.max(...(of.sources()[0]?.segment.passageWords ?? []));
+    expect(words(own)).toBeLessThanOrEqual(40);
+    expect(words(library)).toBeGreaterThan(40);
+    expect(own.indexOf('a').fingerprint).not.toBe(library.indexOf('a').fingerprint);
+  });
 });
 
 const ask = (question: string): Answer => askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });

@@ -84,6 +84,16 @@ describe('removing a document', () => {
     expect(slip?.answer.headline).toBe('The document that answered this was removed.');
   });
 
+  test('takes the words that a question was about out of its slip', async () => {
+    const [lease, other] = [await bring('Lease.pdf', 'a'), await bring('Other.pdf', 'b')];
+    const about = { sourceId: lease.id, page: 1, start: 0, text: 'a clause of that lease' };
+    await storeSlip({ ...slipOf('slip-1', other.id), about });
+    await removeSource(lease.id, false);
+    const [slip] = await listSlips(DOSSIER);
+    expect(slip).toMatchObject({ kind: 'question', answer: { found: true } });
+    expect(JSON.stringify(slip)).not.toContain('a clause of that lease');
+  });
+
   test('finds a slip that only a calculation ties to it', async () => {
     const lease = await bring('Lease.pdf', 'a');
     const other = await bring('Letter.pdf', 'b');

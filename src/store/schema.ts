@@ -118,6 +118,8 @@ export interface SlipSettings {
   readonly budget: number | null;
   /** How the index was built. */
   readonly index: string;
+  /** Fingerprint of how questions were read; none where nothing was set. */
+  readonly reading?: string | undefined;
 }
 
 /** One reader's answer to a slip's question. */

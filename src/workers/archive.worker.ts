@@ -1,6 +1,7 @@
 import { expose } from 'comlink';
+import type { AskSettings } from '../core/answer';
 import type { ReviewFile } from '../core/exchange';
-import { parseReview } from '../core/exchange/incoming';
+import { parseReview, parseSettings } from '../core/exchange/incoming';
 import { problem, ProblemError } from '../core/problem';
 import { openArchive, saveArchive, unpackFiles, type PackedFile } from '../store/archive';
 import { attempt, type Result } from './result';
@@ -22,6 +23,11 @@ const api = {
   /** Stores what an archive holds, whole or not at all, and gives the dossier's id. */
   open(file: Blob, now: number, newActor: string): Promise<Result<string>> {
     return attempt(() => openArchive(file, now, newActor));
+  },
+
+  /** Settings of a dossier out of a file's text, validated. */
+  settings(text: string): Promise<Result<AskSettings>> {
+    return attempt(() => parseSettings(text));
   },
 
   /** The review in a colleague's file, validated. */

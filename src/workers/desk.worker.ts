@@ -3,12 +3,15 @@ import {
   askBuiltIn,
   checkClaim,
   mendClaim,
+  placesLike,
   searchFor,
+  steeringOf,
   type Answer,
   type AskSettings,
   type Claim,
   type DraftClaim,
   type SearchOptions,
+  type Steered,
 } from '../core/answer';
 import { cellQuoted } from '../core/figure';
 import { indexFingerprint, Library } from '../core/library';
@@ -153,6 +156,17 @@ const api = {
     );
   },
 
+  /** What the documents named say like a text, each place as a citation, the likest first. */
+  like(text: string, sourceIds: readonly string[]): Promise<Result<readonly Citation[]>> {
+    return attempt(() => {
+      const sources = library.sources(sourceIds);
+      return placesLike(text, sources).map((draft) => {
+        const source = sources.find(({ id }) => id === draft.sourceId) ?? null;
+        return citationOf(draft.quote, library.quotes.check(draft, sourceIds), source, draft.page);
+      });
+    });
+  },
+
   /** The headings of a document that were found so far, in order. */
   headings(sourceId: string): Heading[] {
     return library.sources([sourceId]).flatMap((source) =>
@@ -173,6 +187,11 @@ const api = {
       await neighbours;
       return askBuiltIn(question, library.sources(sourceIds), library.quotes, { now, ...library.asking(), ...how });
     });
+  },
+
+  /** How the built-in reader understands standing instructions over the documents held here. */
+  steer(instructions: string): Promise<Result<readonly Steered[]>> {
+    return attempt(() => steeringOf(instructions, library.sources()).told);
   },
 
   /** Begins a connected model's answer and gives the passages to send it. */

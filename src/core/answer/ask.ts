@@ -92,7 +92,9 @@ function joined(parts: readonly Part[]): ReaderAnswer {
     claims,
     calculations: parts.flatMap(({ drafted }) => drafted.calculations),
     conflicts,
-    missing: parts.flatMap(({ question, drafted }) => (drafted.headline === null ? [question] : drafted.missing)),
+    missing: parts.flatMap(({ question, drafted }) =>
+      drafted.headline === null && drafted.missing.length === 0 ? [question] : drafted.missing,
+    ),
   };
 }
 

@@ -135,6 +135,23 @@ function comesNear(one: Evidence, best: Evidence): boolean {
   );
 }
 
+/** Share of the question's words that two sentences must both hold, in some wording, to speak of one thing. */
+const SHARED = 0.34;
+
+/** True for two sentences that hold the same of the question's words, equivalents counting as the word. */
+function shareWords(one: Evidence, two: Evidence, { subject }: Question): boolean {
+  const [a, b] = [one, two].map(({ text, source }) => termSet(text, source.segment.language)) as [
+    Set<string>,
+    Set<string>,
+  ];
+  const worded = subject.filter(({ term }) => !/^[#@=]/.test(term));
+  const both = worded.filter(({ term, equivalents = [] }) => {
+    const wordings = [term, ...equivalents.filter((other) => other.loose !== true).map((other) => other.term)];
+    return wordings.some((wording) => a.has(wording)) && wordings.some((wording) => b.has(wording));
+  });
+  return both.length >= Math.max(1, SHARED * worded.length);
+}
+
 /** What other documents say in sentences that come as near to the question as the best one, where their value differs; a value of another unit is of something else. */
 function otherSentences(best: Evidence, near: readonly Evidence[], question: Question): Side[] {
   const said = closestMention(best, question);
@@ -147,7 +164,7 @@ function otherSentences(best: Evidence, near: readonly Evidence[], question: Que
     if (source.id === best.source.id && !corrects(one, best)) continue;
     const other = closestMention(one, question);
     const value = other === null ? null : valueOf(other, one);
-    if (other === null || value === null || value.unit !== own.unit) continue;
+    if (other === null || value === null || value.unit !== own.unit || !shareWords(one, best, question)) continue;
     // What agrees settles it for that document.
     sides.set(
       source.id,

@@ -109,7 +109,8 @@ export function answers(
 const ON_SUBJECT = 0.34;
 
 /** True when the best evidence answers a question about the clause it stands in: the value asked for is there, or some of the question's words are. */
-export function answersOnSubject({ features }: Evidence, { kind }: Question): boolean {
+export function answersOnSubject({ features }: Evidence, { kind, words }: Question): boolean {
   if (features.period === 0) return false;
-  return VALUE_KINDS.has(kind) || kind === 'party' ? features.kind > 0 : features.led >= ON_SUBJECT;
+  const value = VALUE_KINDS.has(kind) || kind === 'party';
+  return value ? features.kind > 0 && (words.length === 0 || features.led > 0) : features.led >= ON_SUBJECT;
 }

@@ -1,4 +1,5 @@
 export { completeQuestion, type Before } from './followUp';
+export { placesLike } from './alike';
 export { sayBecause } from './because';
 export { canMend, mendClaim } from './mend';
 export { compareAnswers, type Opinions, type Shared } from './opinions';
@@ -6,6 +7,7 @@ export { askBuiltIn, searchFor, type AskOptions, type Search, type SearchOptions
 export { checkClaim } from './checkClaim';
 export type { Subject } from './parts';
 export type { Limits } from './places';
+export { steeringOf } from './instructions';
 export { DEFAULT_SETTINGS, SETTING_LIMITS, type AskSettings } from './settings';
 export { WATCH_POINTS, type WatchPoint } from './watchPoints';
 export { wholeHistory, wholeQuestion } from './thread';

@@ -119,6 +119,22 @@ function rescaled(text: string, scale: number, language: Language): string {
   return said;
 }
 
+/** Lines with the date of the document that each is of; dates of documents that no line names stand behind the only line, or in one of their own. */
+function withDates(lines: readonly string[], sources: readonly AskedSource[]): string[] {
+  const of = sources.map((source) => {
+    const date = dateOf(source);
+    return { name: bareName(source), date: date === null ? 'tells no date' : sayDate(date) };
+  });
+  const dated = lines.map((line) => {
+    const named = of.find(({ name }) => line.includes(name));
+    return named === undefined || line.includes(named.date) ? line : `${line} (${named.date})`;
+  });
+  const unnamed = of.filter(({ name }) => !lines.some((line) => line.includes(name)));
+  const told = `(${unnamed.map(({ name, date }) => `${name}, ${date}`).join('; ')})`;
+  if (unnamed.length === 0) return dated;
+  return dated.length === 1 ? [`${dated[0]} ${told}`] : [...dated, told];
+}
+
 /** An answer as standing instructions want it. Its claims stay quotes, and both sides of a conflict stay told. */
 export function steered(
   answer: ReaderAnswer,
@@ -140,15 +156,6 @@ export function steered(
   const lines = (answer.lines ?? [answer.headline]).map((line) =>
     scale === null ? line : rescaled(line, scale, language),
   );
-  const undated = dated
-    ? shown
-        .slice(0, 3)
-        .filter((source) => !lines.some((line) => line.includes(bareName(source)) && /\b(?:19|20)\d{2}\)/.test(line)))
-    : [];
-  const dates = undated.map((source) => {
-    const date = dateOf(source);
-    return `${bareName(source)}: ${date === null ? 'tells no date' : `of ${sayDate(date)}`}`;
-  });
-  const all = [...lines, ...dates];
-  return { ...answer, headline: all.join('; '), ...(all.length > 1 ? { lines: all } : {}), claims };
+  const all = dated ? withDates(lines, shown) : lines;
+  return { ...answer, headline: all.join('; '), ...(all.length > 1 || dated ? { lines: all } : {}), claims };
 }

@@ -1,4 +1,4 @@
-import type { Neighbours } from '../search';
+import { bareName, inverseFrequency, termSet, type Neighbours } from '../search';
 import { eachAsked, toldApart } from './apart';
 import { answerFrom } from './builtIn';
 import { changeAnswer } from './change';
@@ -93,21 +93,42 @@ function askPlace(question: string, scope: Scope, asking: Asking): Part | null {
   return drafted.headline === null ? null : { question, drafted, sought, scope: within };
 }
 
-/** What is asked about a claim or clause: of its own section first, then of its document, then of all, its words leading the way. */
+/** Share of a subject's words that an answer from outside its section must hold, with its heading. */
+const OF_SUBJECT = 0.3;
+
+/** How much an answer has to do with the words a question is about, by their weight: 0 for nothing. */
+function bearing({ claims }: ReaderAnswer, text: string, sources: readonly AskedSource[]): number {
+  const language = sources[0]?.segment.language ?? 'en';
+  const said = termSet(claims.map((claim) => claim.text).join(' '), language);
+  let [met, total] = [0, 0];
+  for (const term of termSet(text, language)) {
+    const worth = inverseFrequency(sources, term);
+    total += worth;
+    if (said.has(term)) met += worth;
+  }
+  return total === 0 ? 0 : met / total;
+}
+
+/** What is asked about a claim or clause: of its own section first, then of its document or those the question names, where its words must come up again. */
 function askAbout(question: string, subject: Subject, sources: readonly AskedSource[], asking: Asking): Part | null {
   const source = sources.find(({ id }) => id === subject.sourceId);
   if (source === undefined) return null;
-  const scope: Scope = { sources: [source], named: [source.name], words: [], strict: false, apart: false };
+  const context = subject.text;
+  const named = scopeOf(question, sources);
+  const own: Scope = { sources: [source], named: [bareName(source)], words: [], strict: false, apart: false };
+  const elsewhere = named.named.length > 0 && !named.sources.includes(source);
   const around = narrowed(
     placeAround(source, sectionAtPlace(source, subject.page, subject.start), 'its section'),
     asking.limits,
   );
-  const near = seek(question, [source], { ...options(asking, around), context: subject.text });
-  const here = answerFrom(near, { onSubject: true });
-  if (here.headline !== null) return { question, drafted: here, sought: near, scope };
-  const own = seek(question, [source], { ...options(asking), context: subject.text });
-  const drafted = answerFrom(own);
-  return drafted.headline === null ? null : { question, drafted, sought: own, scope };
+  const near = seek(question, [source], { ...options(asking, around), context });
+  const here = elsewhere ? null : answerFrom(near, { onSubject: true });
+  if (here !== null && here.headline !== null) return { question, drafted: here, sought: near, scope: own };
+  const scope = elsewhere ? named : own;
+  const sought = seek(question, scope.sources, { ...options(asking), context }, scope.words);
+  const drafted = answerFrom(sought);
+  const bears = bearing(drafted, context, scope.sources) >= OF_SUBJECT;
+  return { question, drafted: bears ? drafted : { ...EMPTY, missing: [question] }, sought, scope };
 }
 
 /** A part whose question speaks of a document as if there were one of its kind: what the others say is told too, where it differs. */
@@ -118,7 +139,8 @@ function askOthers(part: Part, asking: Asking): Part {
   const others = othersMeant(question, scope.sources, first);
   if (others.length === 0) return part;
   const answers = others.map((source) => ({ source, drafted: answerFrom(seek(question, [source], options(asking))) }));
-  const each = eachReading(question, [{ source: first, drafted }, ...answers]);
+  const own = { source: first, drafted: answerFrom(seek(question, [first], options(asking))) };
+  const each = eachReading(part.sought.question, [own, ...answers]);
   return each === null ? part : { ...part, drafted: each.drafted, reading: each.reading };
 }
 

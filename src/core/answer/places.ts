@@ -252,7 +252,7 @@ function plainly(words: string): string {
 
 /** The place that limits set beside the question mean; null when they set none. A limit that no document meets leaves no document to ask. */
 export function placeWithin({ pages = '', section = '' }: Limits, sources: readonly AskedSource[]): Place | null {
-  const range = /^\s*(?<from>[^\s–-]+(?:-\d+)?)(?:\s*(?:-|–|to)\s*(?<to>\S+))?\s*$/u.exec(pages)?.groups;
+  const range = /^\s*(?<from>[A-Za-z]{1,2}-\d+|[^\s–-]+)(?:\s*(?:-|–|to)\s*(?<to>\S+))?\s*$/u.exec(pages)?.groups;
   const nowhere = (told: string): Place => ({ sources: [], holds: () => false, told });
   const places: Place[] = [];
   if (pages.trim() !== '') {

@@ -3,6 +3,9 @@ import { tableRowAt } from '../figure';
 import { bareName, isDraft, lookUpPassages, termsOf, unitsOfPassage } from '../search';
 import { oneLine } from '../text';
 import type { OwnAnswer } from './apart';
+import { VALUE_KINDS } from './decline';
+import { freshMentions } from './kinds';
+import type { Question } from './question';
 import { EMPTY } from './quoted';
 import type { Sought } from './seek';
 import type { AskedSource, ReaderAnswer, Reading } from './types';
@@ -33,13 +36,16 @@ export function othersMeant(question: string, sources: readonly AskedSource[], f
 
 /** One answer a document, the best first, where a question may mean any of them and they say different things; null where they do not. */
 export function eachReading(
-  question: string,
+  question: Question,
   answers: readonly OwnAnswer[],
 ): { readonly drafted: ReaderAnswer; readonly reading: Reading } | null {
-  const said = answers.filter(({ drafted }) => drafted.headline !== null);
+  // Where a value is asked for, a document that tells none does not answer.
+  const told = (headline: string, { segment }: AskedSource): boolean =>
+    !VALUE_KINDS.has(question.kind) || freshMentions(headline, question, segment.language).length > 0;
+  const said = answers.filter(({ source, drafted }) => drafted.headline !== null && told(drafted.headline, source));
   if (said.length < 2 || new Set(said.map(({ drafted }) => drafted.headline)).size < 2) return null;
   const lines = said.map(({ source, drafted }) => `${bareName(source)}: ${drafted.headline}`);
-  const words = oneLine(ONE_DOCUMENT.exec(question)?.[0] ?? '');
+  const words = oneLine(ONE_DOCUMENT.exec(question.text)?.[0] ?? '');
   return {
     drafted: {
       ...EMPTY,

@@ -74,17 +74,19 @@ function claimFor(point: WatchPoint, sources: readonly AskedSource[]): DraftClai
 export function watchPointsAnswer(sources: readonly AskedSource[], points = WATCH_POINTS): ReaderAnswer {
   const looked = points.map((point) => ({ point, claim: claimFor(point, sources) }));
   const found = looked.flatMap(({ point, claim }) => (claim === null ? [] : [{ point, claim }]));
+  const missing = looked.flatMap(({ point, claim }) =>
+    claim === null ? [`${point.name}: ${point.why}; usually asked for: ${point.usual}`] : [],
+  );
+  if (found.length === 0) return { ...EMPTY, missing };
   const lines = [
     `${found.length} of ${points.length} points are spoken of`,
     ...found.map(({ point, claim }) => `${point.name}: ${shorten(claim.text)} (${point.why})`),
   ];
   return {
     ...EMPTY,
-    headline: found.length === 0 ? null : lines.join('; '),
+    headline: lines.join('; '),
     lines,
     claims: found.map(({ claim }) => claim),
-    missing: looked.flatMap(({ point, claim }) =>
-      claim === null ? [`${point.name}: ${point.why}; usually asked for: ${point.usual}`] : [],
-    ),
+    missing,
   };
 }

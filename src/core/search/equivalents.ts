@@ -19,6 +19,16 @@ function build(groups: string, language: 'en' | 'de'): Table {
   return found;
 }
 
+/** The groups of words of the trade that stand for each other, as they are kept: English ones, then German ones. */
+export function knownEquivalents(): string[][] {
+  return [ENGLISH_GROUPS, GERMAN_GROUPS].flatMap((groups) =>
+    groups
+      .trim()
+      .split('\n')
+      .map((line) => line.trim().split(' ')),
+  );
+}
+
 /** A term that counts for another, and what part of the other's weight it brings where that does not stand itself. */
 export interface Equivalent {
   readonly term: string;

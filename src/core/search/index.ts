@@ -21,6 +21,6 @@ export {
   type QueryTerm,
   type Within,
 } from './rank';
-export { equivalentsOf, type Equivalent } from './equivalents';
+export { equivalentsOf, knownEquivalents, type Equivalent } from './equivalents';
 export { Neighbours } from './neighbours';
 export { isStopword, shareInCommon, termSet, termsOf, valueTerms } from './terms';

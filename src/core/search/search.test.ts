@@ -32,9 +32,9 @@ function sourceOf(id: string, reading: Reading): ShelfSource {
   };
 }
 
-function passagesOf(reading: Reading, maxWords = 110, minWords = 45): PassageDraft[] {
+function passagesOf(reading: Reading, maxWords = 110, minWords = 45, overlap = 0): PassageDraft[] {
   const made: PassageDraft[] = [];
-  const builder = new PassageBuilder((passage) => made.push(passage), { maxWords, minWords, overlap: 0 });
+  const builder = new PassageBuilder((passage) => made.push(passage), { maxWords, minWords, overlap });
   for (const page of reading.pages) builder.addPage(page);
   builder.finish();
   return made;
@@ -99,6 +99,23 @@ describe('passages', () => {
     if (page === undefined) throw new Error('no page');
     const row = { ...page, lines: page.lines.map((line) => ({ ...line, cells: [0, 12, 18] })) };
     expect(passagesOf({ ...reading, pages: [row] })[0]?.units.map((unit) => unit.kind)).toEqual(['row']);
+  });
+
+  test('repeat the last sentences of the one before where that is set, and make no passage of repeated ones alone', () => {
+    const sentences = [
+      'One boat lies here now.',
+      'Two boats lie there now.',
+      'Three boats are at sea.',
+      'Four are lost.',
+    ];
+    const reading = readingOf(sentences.join('\n'));
+    const [page] = reading.pages;
+    const texts = (overlap: number): string[] =>
+      passagesOf(reading, 11, 2, overlap).map((passage) =>
+        passage.units.flatMap(({ spans }) => spans.map(({ start, end }) => page?.text.slice(start, end))).join(' '),
+      );
+    expect(texts(0)).toEqual([sentences.slice(0, 2).join(' '), sentences.slice(2).join(' ')]);
+    expect(texts(1)).toEqual([0, 1, 2].map((at) => sentences.slice(at, at + 2).join(' ')));
   });
 
   test('lose no sentence, whatever the sizes', () => {

@@ -4,7 +4,7 @@ import { IDBFactory } from 'fake-indexeddb';
 import { strToU8, zipSync } from 'fflate';
 import { pagesOf } from '../../../tests/support/pages';
 import { libraryOfTexts } from '../../../tests/support/shelf';
-import { askBuiltIn } from '../../core/answer';
+import { askBuiltIn, DEFAULT_SETTINGS } from '../../core/answer';
 import { sha256Hex } from '../../core/hash';
 import { proof } from '../../core/proof';
 import type { Page } from '../../core/source';
@@ -105,6 +105,30 @@ describe('a dossier saved as one file', () => {
     const [slip] = (await listSlips(HERE.id)) as QuestionSlip[];
     expect(slip?.answer.calculations).toEqual(answer.calculations);
     expect(slip?.answer.lines).toEqual(answer.lines);
+  });
+
+  test('carries how its questions are read, and where alone a question was asked', async () => {
+    const settings = { ...DEFAULT_SETTINGS, equivalents: [['berth', 'mooring']], instructions: 'Short answers' };
+    await worked();
+    await storeDossier({ ...HERE, settings });
+    const held = libraryOfTexts({ 'source-1': 'The rent is 3,200 crowns a year.' });
+    const answer = askBuiltIn('What is the rent?', held.sources(), held.quotes, { now: () => 0, settings });
+    const about = { sourceId: 'source-1', page: 1, start: 0, text: 'The rent' };
+    const slip = {
+      ...SLIP,
+      question: 'What is it?',
+      completed: 'What is it?',
+      answer,
+      limits: { pages: '1-2' },
+      about,
+    };
+    await storeSlip(slip);
+    const saved = await saveArchive(HERE.id, 9);
+    await elsewhere();
+    await openArchive(saved, 10, 'bob');
+    expect((await listDossiers())[0]?.dossier.settings).toEqual(settings);
+    const [stored] = (await listSlips(HERE.id)) as QuestionSlip[];
+    expect(stored).toMatchObject({ about, limits: { pages: '1-2' }, answer: { steered: [{ honoured: true }] } });
   });
 
   test('carries its proofs', async () => {

@@ -188,6 +188,7 @@ const slip = Joi.alternatives(
       passages: count.required(),
       budget: count.allow(null).required(),
       index: text(200).required(),
+      reading: text(200),
     }).required(),
     limits: Joi.object({ pages: text(60), section: text(200) }),
     about: Joi.object({

@@ -2,11 +2,13 @@
 
 import clsx from 'clsx';
 import { useEffect, useImperativeHandle, useRef, useState, type Ref } from 'react';
+import type { Limits, Subject } from '@/core/answer';
 import { wordProblem } from '@/core/problem';
 import type { FindWay } from '@/core/quote';
 import { DEFAULT_SENTENCES } from '@/core/summary';
 import { Button } from '@/ui';
 import { pageNamed, pageProblem, type Session, type SessionState } from '../session';
+import { AskWithin, limited } from './AskWithin';
 import { FindChoices } from './FindChoices';
 import { ReaderChooser } from './ReaderChooser';
 import { questionsAsked, stepAmong } from './recalled';
@@ -42,12 +44,16 @@ const SMALL = 'rounded-[3px] border border-rule bg-leaf px-1 py-0.5';
 
 /** Where a question is asked, a quote from anywhere is held against the pages, or documents are summed up. */
 export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxProps) {
-  const [mode, setMode] = useState<Mode>('ask');
+  const [picked, setMode] = useState<Mode>('ask');
+  // Words laid by to be asked about are asked about, whatever was done before.
+  const mode = state.about === null ? picked : 'ask';
   const [text, setText] = useState('');
   const [source, setSource] = useState('');
   const [page, setPage] = useState('');
   const [way, setWay] = useState<FindWay>('phrase');
   const [here, setHere] = useState(false);
+  const [within, setWithin] = useState(false);
+  const [limits, setLimits] = useState<Limits>({});
   const [sentences, setSentences] = useState(DEFAULT_SENTENCES);
   const field = useRef<HTMLTextAreaElement>(null);
   const chosen = state.shelf.filter((one) => one.source.chosen);
@@ -78,6 +84,10 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
     element.style.height = `${Math.min(element.scrollHeight, 120)}px`;
   }, [text, mode]);
 
+  useEffect(() => {
+    if (state.about !== null) field.current?.focus();
+  }, [state.about]);
+
   /** False when the page given is none of the document's; it was told. */
   const check = async (): Promise<boolean> => {
     const cited = session.shelved(source);
@@ -93,8 +103,11 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
 
   const submit = async (): Promise<void> => {
     if (!ready) return;
-    if (mode === 'ask') onAnswered(await session.asking.ask(text));
-    else if (mode === 'find') {
+    if (mode === 'ask') {
+      const about = state.about ?? undefined;
+      onAnswered(await session.asking.ask(text, null, { about, limits: limited(limits) ? limits : undefined }));
+      session.asking.about(null);
+    } else if (mode === 'find') {
       // The words stay, to be looked for in another way.
       if (await session.finder.find(text.trim(), way, here ? (state.open?.sourceId ?? null) : null)) onFound();
       return;
@@ -113,6 +126,7 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
         void submit();
       }}
     >
+      {mode === 'ask' && state.about !== null && <About session={session} state={state} about={state.about} />}
       <textarea
         ref={field}
         rows={1}
@@ -133,7 +147,11 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
           void submit();
         }}
         aria-label={LABELS[mode]}
-        placeholder={placeholderOf(mode, chosen.length)}
+        placeholder={
+          mode === 'ask' && state.about !== null
+            ? 'What about it? “Who decides that?”'
+            : placeholderOf(mode, chosen.length)
+        }
         className={clsx(
           'block w-full resize-none bg-transparent px-3 pt-2.5 pb-1 font-reading text-[16px] leading-[24px] outline-none placeholder:text-muted placeholder:italic',
           mode !== 'check' && 'italic',
@@ -147,7 +165,10 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
               type="button"
               role="tab"
               aria-selected={mode === one}
-              onClick={() => setMode(one)}
+              onClick={() => {
+                session.asking.about(null);
+                setMode(one);
+              }}
               className={clsx(
                 'border-b-2 px-1.5 pb-0.5',
                 mode === one ? 'border-accent font-semibold' : 'border-transparent text-muted hover:text-ink',
@@ -182,7 +203,20 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
             />
           </>
         )}
-        {mode === 'ask' && <ReaderChooser session={session} state={state} />}
+        {mode === 'ask' && (
+          <>
+            <Button
+              look="quiet"
+              aria-expanded={within}
+              title="Ask only some pages, or one section"
+              className={clsx('border-b-2 border-transparent pb-0.5', limited(limits) && 'font-semibold text-accent')}
+              onClick={() => setWithin(!within)}
+            >
+              Only in …
+            </Button>
+            <ReaderChooser session={session} state={state} />
+          </>
+        )}
         {mode === 'find' && (
           <FindChoices way={way} onWay={setWay} here={here} onHere={setHere} open={state.open !== null} />
         )}
@@ -203,7 +237,25 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
           </Button>
         )}
       </div>
+      {mode === 'ask' && within && <AskWithin limits={limits} onLimits={setLimits} />}
     </form>
+  );
+}
+
+/** The words that the next question is about, with their place. */
+function About({ session, state, about }: { session: Session; state: SessionState; about: Subject }) {
+  const name = state.shelf.find((one) => one.source.id === about.sourceId)?.source.name ?? '';
+  return (
+    <p className="flex items-baseline gap-2 border-b border-rule/60 px-3 py-1.5 text-[13px]">
+      <span className="text-muted">About</span>
+      <span className="min-w-0 flex-1 truncate font-reading">“{about.text}”</span>
+      <span className="max-w-40 truncate text-[12px] text-muted" title={name}>
+        {name}
+      </span>
+      <Button look="quiet" aria-label="Ask about nothing in particular" onClick={() => session.asking.about(null)}>
+        ✕
+      </Button>
+    </p>
   );
 }
 

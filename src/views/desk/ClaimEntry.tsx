@@ -79,15 +79,18 @@ export function ClaimEntry({ session, state, slip, question, claim, index, secon
             chosen={chosen && at === 0}
             action={
               at === 0 ? (
-                <Act
-                  session={session}
-                  state={state}
-                  slip={slip}
-                  question={question}
-                  claim={claim}
-                  index={index}
-                  second={second}
-                />
+                <>
+                  {chosen && <AskAbout session={session} claim={claim} />}
+                  <Act
+                    session={session}
+                    state={state}
+                    slip={slip}
+                    question={question}
+                    claim={claim}
+                    index={index}
+                    second={second}
+                  />
+                </>
               ) : null
             }
           />
@@ -118,6 +121,25 @@ function Figures({ figures }: { readonly figures: readonly ClaimFigure[] }) {
         </li>
       ))}
     </ul>
+  );
+}
+
+/** Has the next question be about a claim, where it stands on a page. */
+function AskAbout({ session, claim }: { readonly session: Session; readonly claim: Claim }) {
+  const [citation] = claim.citations;
+  const [span] = citation?.spans ?? [];
+  if (citation === undefined || span === undefined) return null;
+  const { sourceId } = citation;
+  return (
+    <Button
+      data-key="about"
+      onClick={(event) => {
+        event.stopPropagation();
+        session.asking.about({ sourceId, page: span.page, start: span.start, text: claim.text });
+      }}
+    >
+      Ask about it
+    </Button>
   );
 }
 

@@ -45,7 +45,14 @@ export function DeskView() {
       leaves={leaves}
       label="Questions and answers"
       actions={{
-        onAsk: (text) => ask.current?.ask(text),
+        onAsk: (about) => {
+          session.asking.about(about);
+          ask.current?.ask();
+        },
+        onLike: (text) =>
+          void session.guard(async () => {
+            if (await session.finder.findLike(text)) setSheet('found');
+          }),
         onCheck: (text, cited) => ask.current?.check(text, cited),
       }}
     >

@@ -17,11 +17,14 @@ export function FoundPanel({ session, state }: { readonly session: Session; read
   found.places.forEach((citation, at) => {
     groups.set(citation.sourceId, [...(groups.get(citation.sourceId) ?? []), { citation, at }]);
   });
-  const said = `“${found.wanted}”${found.way === 'near' ? ', its words near each other' : ''}`;
+  const wanted = found.wanted.length > 120 ? `${found.wanted.slice(0, 119)}…` : found.wanted;
+  const said = `${found.way === 'like' ? 'Like ' : ''}“${wanted}”${found.way === 'near' ? ', its words near each other' : ''}`;
   if (groups.size === 0)
     return (
       <p className="px-1 pt-3 font-reading text-[15px] text-muted italic">
-        {said} stands nowhere in the documents looked at.
+        {found.way === 'like'
+          ? 'Nothing in the documents looked at says the like.'
+          : `${said} stands nowhere in the documents looked at.`}
       </p>
     );
   return (

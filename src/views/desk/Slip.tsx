@@ -7,6 +7,7 @@ import type { QuestionSlip } from '@/store';
 import { Button } from '@/ui';
 import { BUILT_IN_READER, type Session, type SessionState } from '../session';
 import { ClaimEntry } from './ClaimEntry';
+import { Asked, Read } from './AskedOf';
 import { Followed, FollowUp } from './FollowUp';
 import { Headline } from './Headline';
 import { ModelNotes } from './ModelNotes';
@@ -46,7 +47,9 @@ export function Slip({ session, state, slip, growing }: SlipProps) {
     >
       <Followed session={session} state={state} slip={slip} />
       <Earlier session={session} state={state} slip={slip} onAgain={() => void session.asking.askAgain(slip)} />
+      <Asked slip={slip} />
       <Headline slip={slip} growing={growing} />
+      <Read slip={slip} />
       <WorkedOut answer={answer} />
       {answer.claims.map((claim, at) => (
         <ClaimEntry
@@ -143,15 +146,18 @@ function Earlier({
     return now !== undefined && now.edition.id !== one.editionId;
   });
   const reindexed = slip.settings.index !== '' && slip.settings.index !== segmentFingerprint(session.settings.passages);
-  if (moved.length === 0 && !reindexed) return null;
+  const otherwise = slip.settings.reading !== session.reading;
+  if (moved.length === 0 && !reindexed && !otherwise) return null;
   return (
     <p className="flex items-baseline gap-2 px-3.5 pt-1.5 text-[12px] text-muted">
       <span className="min-w-0 flex-1">
         {moved.length > 0
           ? `Asked of an earlier edition of ${moved.map((one) => `“${one.name}”`).join(', ')}.`
-          : 'Asked with an earlier index.'}
+          : otherwise
+            ? 'Asked with other settings than the dossier has now.'
+            : 'Asked with an earlier index.'}
       </span>
-      <Button onClick={onAgain}>Ask the newest</Button>
+      <Button onClick={onAgain}>{moved.length > 0 ? 'Ask the newest' : 'Ask again'}</Button>
     </p>
   );
 }

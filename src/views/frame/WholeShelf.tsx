@@ -14,7 +14,11 @@ interface WholeShelfProps {
 /** The whole shelf as a list: to sort and filter, to choose which are asked, to open one. */
 export function WholeShelf({ session, state, detail, onClose }: WholeShelfProps) {
   const [listing, setListing] = useState<Listing>({ filter: '', order: 'added' });
-  const groups = listShelved(state.shelf, listing);
+  const kindOf = ({ source }: Shelved): string =>
+    source.facts.kind ??
+    state.bearings.find((one) => one.sourceId === source.id)?.facts.find((fact) => fact.field === 'kind')?.value ??
+    '';
+  const groups = listShelved(state.shelf, listing, kindOf);
   const shown = groups.flatMap((group) => group.documents);
   const asked = state.shelf.filter((one) => one.source.chosen).length;
   const tick = (chosen: boolean): void => {
@@ -32,7 +36,7 @@ export function WholeShelf({ session, state, detail, onClose }: WholeShelfProps)
           type="search"
           value={listing.filter}
           aria-label="Filter the shelf"
-          placeholder="Filter by name or folder"
+          placeholder="Filter by name, kind or folder"
           onChange={(event) => setListing({ ...listing, filter: event.target.value })}
           className="min-w-0 flex-1 rounded-[3px] border border-rule bg-ground px-2 py-1"
         />

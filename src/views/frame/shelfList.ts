@@ -2,7 +2,7 @@ import type { Shelved } from '@/store';
 
 /** How the whole shelf is listed. */
 export interface Listing {
-  /** Words that names or folders must hold. */
+  /** Words that names, folders or kinds must hold. */
   readonly filter: string;
   readonly order: 'added' | 'name' | 'pages' | 'state';
 }
@@ -23,13 +23,17 @@ const COMPARE: Readonly<Record<Listing['order'], (a: Shelved, b: Shelved) => num
   state: (a, b) => STATES.indexOf(a.edition.state) - STATES.indexOf(b.edition.state),
 };
 
-/** The documents of a shelf that hold the filter's words, in order, by the folders they came from. */
-export function listShelved(shelf: readonly Shelved[], { filter, order }: Listing): ShelfGroup[] {
+/** The documents of a shelf whose name, folder or kind holds the filter's words, in order, by the folders they came from. */
+export function listShelved(
+  shelf: readonly Shelved[],
+  { filter, order }: Listing,
+  kindOf: (shelved: Shelved) => string = () => '',
+): ShelfGroup[] {
   const words = filter.toLowerCase().split(/\s+/).filter(Boolean);
   const groups = new Map<string, Shelved[]>();
   for (const shelved of [...shelf].sort(COMPARE[order])) {
     const { name, folder } = shelved.source;
-    const text = `${folder} ${name}`.toLowerCase();
+    const text = `${folder} ${name} ${kindOf(shelved)}`.toLowerCase();
     if (words.every((word) => text.includes(word))) groups.set(folder, [...(groups.get(folder) ?? []), shelved]);
   }
   return [...groups]

@@ -1,5 +1,4 @@
-import { completeQuestion, splitQuestions, type Limits, type Subject } from '@/core/answer';
-import { problem, toProblem, type Problem } from '@/core/problem';
+import { completeQuestion, splitQuestions, type Steered, type Subject } from '@/core/answer';
 import { DEFAULT_SENTENCES } from '@/core/summary';
 import { segmentFingerprint } from '@/core/search';
 import {
@@ -16,6 +15,7 @@ import {
 } from '@/store';
 import { v4 as uuid } from 'uuid';
 import type { SessionBase } from './base';
+import { Opinions, type AskHow, type Put } from './opinions';
 import type { Readers } from './readers';
 import { claimKey, withClaim } from './claims';
 import { isAwaited, isPartial } from './scope';
@@ -23,24 +23,12 @@ import { BUILT_IN_READER, type Cited, type ReaderChoice } from './state';
 
 /** Other places of a quote that a slip tells, beside the best. */
 const OTHER_PLACES = 30;
-/** Milliseconds between two drawings of an answer that is streaming in. */
-const REDRAW = 120;
-/** Where alone to look, and what a question is about. */
-export interface AskHow {
-  readonly limits?: Limits | undefined;
-  readonly about?: Subject | undefined;
-}
-
 const PLAIN = { v: 1, folded: false, pinned: false } as const;
 
-interface Asked {
-  readonly id: string;
+interface Asked extends Put {
   readonly askedAt: number;
+  /** As it was typed. */
   readonly question: string;
-  readonly completed: string;
-  readonly follows: string | null;
-  readonly limits?: Limits | undefined;
-  readonly about?: Subject | undefined;
 }
 
 /** Where alone to look and what a question is about, as far as either is said. */
@@ -50,12 +38,14 @@ function kept({ limits, about }: AskHow): AskHow {
 
 /** Questions and quotes put to the chosen documents, and the slips they leave on the desk. */
 export class Asking {
-  private stopper: AbortController | null = null;
+  private readonly opinions: Opinions;
 
   constructor(
     private readonly base: SessionBase,
-    private readonly readers: Readers,
-  ) {}
+    readers: Readers,
+  ) {
+    this.opinions = new Opinions(base, readers);
+  }
 
   /**
    * Asks every question in the message over the chosen documents, a slip each; gives the slips' ids. `follows` is the slip it is asked on; `how` says where alone to
@@ -99,16 +89,29 @@ export class Asking {
     await this.base.guard(async () => {
       const scope = slip.scope.map((one) => one.sourceId);
       const asked = this.askable((one) => scope.includes(one.source.id));
-      const second = await this.opinion(slip, asked, reader, (soFar) => this.draw({ ...slip, second: soFar }));
+      const second = await this.opinions.of(slip, asked, reader, (soFar) => this.draw({ ...slip, second: soFar }));
       this.base.state.update({ streaming: null });
       if (second !== null) await updateSlip<QuestionSlip>(slip.id, (stored) => ({ ...stored, second }));
     });
     this.base.state.update({ asking: false, streaming: null });
   }
 
+  /** How the built-in reader understands standing instructions over the documents of the dossier. */
+  async understand(instructions: string): Promise<readonly Steered[]> {
+    const result = await this.base.desk.steer(instructions);
+    if (result.ok) return result.value;
+    this.base.tellProblem(result.problem);
+    return [];
+  }
+
+  /** Lays a claim or clause by, that the next question is about; null takes it away. */
+  about(subject: Subject | null): void {
+    this.base.state.update({ about: subject });
+  }
+
   /** Stops the answer that is streaming in; what has arrived stays. */
   stop(): void {
-    this.stopper?.abort();
+    this.opinions.stop();
   }
 
   /** "Not found so far" is asked again once its documents are read. */
@@ -221,6 +224,7 @@ export class Asking {
     const { base } = this;
     const documents = this.askable((one) => one.source.chosen);
     const awaited = base.now.shelf.filter(isAwaited);
+    const { reading } = base;
     const budget = reader.kind === 'built-in' ? null : base.now.budget;
     const slipOf = async (opinion: Opinion): Promise<QuestionSlip> => ({
       ...PLAIN,
@@ -230,10 +234,15 @@ export class Asking {
       dossierId: base.dossierId,
       pinned: base.now.slips.some((one) => one.id === asked.id && one.pinned),
       scope: await this.scopeOf([...documents, ...awaited]),
-      settings: { passages: opinion.answer.passages.length, budget, index: segmentFingerprint(base.settings.passages) },
+      settings: {
+        passages: opinion.answer.passages.length,
+        budget,
+        index: segmentFingerprint(base.settings.passages),
+        ...(reading === undefined ? {} : { reading }),
+      },
       second: null,
     });
-    const opinion = await this.opinion(asked, documents, reader, async (soFar) => this.draw(await slipOf(soFar)));
+    const opinion = await this.opinions.of(asked, documents, reader, async (soFar) => this.draw(await slipOf(soFar)));
     if (opinion === null) {
       base.state.update({ streaming: null });
       return null;
@@ -247,78 +256,6 @@ export class Asking {
 
   private draw(slip: QuestionSlip): void {
     this.base.state.update({ streaming: slip });
-  }
-
-  /** One reader's answer; `onPart` gets a connected model's answer as it grows. Null when nothing came of it, which is told. */
-  private async opinion(
-    asked: Pick<Asked, 'id' | 'completed' | 'follows' | 'limits' | 'about'>,
-    documents: readonly Shelved[],
-    reader: ReaderChoice,
-    onPart: (soFar: Opinion) => void | Promise<void>,
-  ): Promise<Opinion | null> {
-    const { base } = this;
-    for (const shelved of documents) await base.hold(shelved);
-    const ids = documents.map((one) => one.source.id);
-    const how = { limits: asked.limits, about: asked.about };
-    if (reader.kind === 'built-in') {
-      const result = await base.desk.ask(asked.completed, ids, how);
-      if (result.ok) return { answer: result.value, model: null };
-      base.tellProblem(result.problem);
-      return null;
-    }
-    const by = { name: reader.name, version: reader.model };
-    const begun = await base.desk.beginAnswer(asked.id, asked.completed, ids, by, how);
-    if (!begun.ok) {
-      base.tellProblem(begun.problem);
-      return null;
-    }
-    this.stopper = new AbortController();
-    const { signal } = this.stopper;
-    const request = {
-      question: asked.completed,
-      history: this.historyOf(asked.follows),
-      passages: begun.value,
-      budget: base.now.budget,
-      instructions: base.settings.instructions,
-      about: asked.about?.text ?? '',
-    };
-    const part = async (
-      events: Parameters<typeof base.desk.takeEvents>[1],
-      ended: Problem | null,
-    ): Promise<Opinion> => {
-      const result = await base.desk.takeEvents(asked.id, events);
-      if (!result.ok) throw new Error(result.problem.code);
-      const { answer, asides, unknown, sent } = result.value;
-      return { answer, model: { asides, unknown, sent, problem: ended } };
-    };
-    let ended: Problem | null = null;
-    let drawn = 0;
-    try {
-      await onPart(await part([], null));
-      for await (const event of this.readers.ask(reader.name, request, signal)) {
-        if (event.kind === 'problem') {
-          ended = event.problem;
-          continue;
-        }
-        const soFar = await part([event], null);
-        if (Date.now() - drawn < REDRAW) continue;
-        drawn = Date.now();
-        await onPart(soFar);
-      }
-    } catch (caught) {
-      ended = signal.aborted ? problem('model-stopped', { reader: reader.name }) : toProblem(caught);
-    }
-    const whole = await part([], ended);
-    void base.desk.endAnswer(asked.id);
-    this.stopper = null;
-    return whole;
-  }
-
-  /** Questions of the thread that leads to a slip, that slip's included, oldest first. */
-  private historyOf(slipId: string | null): string[] {
-    const slip = this.base.now.slips.find((one) => one.id === slipId);
-    if (slip?.kind !== 'question') return [];
-    return [...this.historyOf(slip.follows), slip.completed].slice(-20);
   }
 
   private async scopeOf(asked: readonly Shelved[]): Promise<SlipScope[]> {

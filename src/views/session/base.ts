@@ -1,4 +1,5 @@
 import { DEFAULT_SETTINGS, type AskSettings } from '@/core/answer';
+import { sha256Hex } from '@/core/hash';
 import { toProblem, wordProblem, type Problem } from '@/core/problem';
 import type { Citation, Explanation } from '@/core/quote';
 import { listShelf, getDossier, listSlips, type Shelved, type StoredDossier } from '@/store';
@@ -51,6 +52,12 @@ export class SessionBase {
   /** How the dossier's questions are read. */
   get settings(): AskSettings {
     return this.now.dossier?.settings ?? DEFAULT_SETTINGS;
+  }
+
+  /** A fingerprint of how questions are read now; undefined while nothing is set. */
+  get reading(): string | undefined {
+    const { settings } = this.now.dossier ?? {};
+    return settings === undefined ? undefined : sha256Hex(JSON.stringify(settings)).slice(0, 16);
   }
 
   /** Lets the desk worker take in what is stored of a document. */

@@ -1,4 +1,5 @@
-import { problem } from '@/core/problem';
+import type { AskSettings } from '@/core/answer';
+import { problem, wordProblem } from '@/core/problem';
 import {
   deleteDossier,
   freshDossier,
@@ -79,6 +80,7 @@ export class Dossiers {
       proofs: [],
       proofId: null,
       found: null,
+      about: null,
       findings: [],
       bearings: [],
       open: null,
@@ -95,6 +97,24 @@ export class Dossiers {
       const dossier = (await getDossier(id)) ?? (id === this.base.dossierId ? this.base.dossier : undefined);
       if (dossier !== undefined) await storeDossier({ ...dossier, name });
     });
+  }
+
+  /** Has the dossier's questions read another way from now on; answers given before say that they are of earlier settings. */
+  async read(settings: AskSettings): Promise<void> {
+    await this.base.guard(async () => {
+      const dossier = { ...this.base.dossier, settings };
+      await storeDossier(dossier);
+      this.base.state.update({ dossier });
+      await this.base.configure();
+    });
+  }
+
+  /** Settings out of a file; a sentence that says why where it cannot be used. */
+  async openSettings(file: File): Promise<AskSettings | string> {
+    const archivist = hireArchivist();
+    const result = await archivist.api.settings(await file.text());
+    archivist.end();
+    return result.ok ? result.value : wordProblem(result.problem);
   }
 
   /** Deletes a dossier with all that is in it; the last one used is opened then. */

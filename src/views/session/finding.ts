@@ -18,6 +18,18 @@ export class Finder {
     base.state.update({ found: { wanted, way, places: result.value } });
     return true;
   }
+
+  /** Finds what the chosen documents say like a text. True when the search was made. */
+  async findLike(text: string): Promise<boolean> {
+    const { base } = this;
+    const result = await base.desk.like(
+      text,
+      base.now.shelf.filter((one) => one.source.chosen).map((one) => one.source.id),
+    );
+    if (result.ok) base.state.update({ found: { wanted: text, way: 'like', places: result.value } });
+    else base.tellProblem(result.problem);
+    return result.ok;
+  }
 }
 
 /** The key under which a found place is chosen. */

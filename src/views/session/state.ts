@@ -1,3 +1,4 @@
+import type { Subject } from '@/core/answer';
 import type { Problem } from '@/core/problem';
 import type { Citation, FindWay } from '@/core/quote';
 import { DEFAULT_BUDGET } from '@/core/model';
@@ -61,7 +62,13 @@ export interface SessionState {
   readonly chosen: ChosenQuote | null;
   readonly notices: readonly Notice[];
   /** What was looked for last, and where it stands. */
-  readonly found: { readonly wanted: string; readonly way: FindWay; readonly places: readonly Citation[] } | null;
+  readonly found: {
+    readonly wanted: string;
+    readonly way: FindWay | 'like';
+    readonly places: readonly Citation[];
+  } | null;
+  /** The claim or clause that the next question is about; null when it is about none. */
+  readonly about: Subject | null;
   /** Decisions wait in line; the first is shown. */
   readonly decisions: readonly Decision[];
   /** Files whose hash is being taken. */
@@ -112,6 +119,7 @@ export const INITIAL: SessionState = {
   arriving: [],
   bringing: null,
   found: null,
+  about: null,
   asking: false,
   proofs: [],
   proofId: null,

@@ -1,6 +1,7 @@
 'use client';
 
 import { useCallback, useEffect, useImperativeHandle, useMemo, useRef, useState, type Ref } from 'react';
+import type { Subject } from '@/core/answer';
 import { cellsText } from '@/core/exchange';
 import { wordProblem } from '@/core/problem';
 import { blockBetween, type Table } from '@/core/source';
@@ -26,7 +27,9 @@ export interface PageLeafHandle {
 
 /** What can be done with selected words besides keeping them. */
 export interface PageActions {
-  readonly onAsk?: (text: string) => void;
+  readonly onAsk?: (about: Subject) => void;
+  /** Seeks what the documents say like the words selected. */
+  readonly onLike?: (text: string) => void;
   /** `cited` is the document and the page's label that the words stand on. */
   readonly onCheck?: (text: string, cited: { readonly sourceId: string; readonly page: string }) => void;
 }
@@ -222,7 +225,17 @@ function OpenLeaf(props: OpenLeafProps) {
                         ? session.findings.keepPassage(selection.text, source.id, number)
                         : session.findings.keepCells(block, source.id, page))
                     }
-                    onAsk={actions.onAsk && (() => actions.onAsk?.(`“${oneLine(selection.text)}” `))}
+                    onAsk={
+                      actions.onAsk &&
+                      (() =>
+                        actions.onAsk?.({
+                          sourceId: source.id,
+                          page: number,
+                          start: selection.span.start,
+                          text: oneLine(selection.text),
+                        }))
+                    }
+                    onLike={actions.onLike && (() => actions.onLike?.(oneLine(selection.text)))}
                     onCheck={
                       actions.onCheck &&
                       (() =>

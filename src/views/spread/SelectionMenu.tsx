@@ -9,21 +9,23 @@ interface SelectionMenuProps {
   readonly offset: number;
   readonly onKeep: () => void;
   readonly onAsk: (() => void) | undefined;
+  readonly onLike: (() => void) | undefined;
   readonly onCheck: (() => void) | undefined;
 }
 
 /** What can be done with text selected on the page. Pressing must not take the selection away before it is used. */
-export function SelectionMenu({ selection, block, offset, onKeep, onAsk, onCheck }: SelectionMenuProps) {
+export function SelectionMenu({ selection, block, offset, onKeep, onAsk, onLike, onCheck }: SelectionMenuProps) {
   return (
     <div
       role="toolbar"
       aria-label="Selected text"
       className="absolute z-20 flex w-max gap-2 rounded-[3px] border border-accent bg-leaf px-2 py-1"
-      style={{ left: `clamp(0px, ${selection.x + offset - 90}px, calc(100% - 17rem))`, top: selection.y + 6 }}
+      style={{ left: `clamp(0px, ${selection.x + offset - 90}px, calc(100% - 23rem))`, top: selection.y + 6 }}
       onMouseDown={(event) => event.preventDefault()}
     >
       <Button onClick={onKeep}>Keep</Button>
       {onAsk !== undefined && <Button onClick={onAsk}>Ask about this</Button>}
+      {onLike !== undefined && block === null && <Button onClick={onLike}>Find its like</Button>}
       {block === null ? (
         onCheck !== undefined && <Button onClick={onCheck}>Check</Button>
       ) : (

@@ -40,6 +40,7 @@ export function Spread({ session, state, leaves, label, actions = {}, children }
   /** What goes on the left leaf needs it uncovered. */
   const uncovered: PageActions = {
     ...(actions.onAsk === undefined ? {} : { onAsk: uncovering(session, actions.onAsk) }),
+    ...(actions.onLike === undefined ? {} : { onLike: uncovering(session, actions.onLike) }),
     ...(actions.onCheck === undefined ? {} : { onCheck: uncovering(session, actions.onCheck) }),
   };
   return (
