@@ -28,6 +28,8 @@ const SPEAKS = {
   definition: 0.55,
   period: 0.81,
   focus: 1.18,
+  /** Words that it holds only in words used like them; weighed by hand, as is the least sum. */
+  alike: 4,
   /** A value is asked for and none is there. */
   valueless: -0.73,
   /** None of the words of the property asked for is there; weighed by hand. */
@@ -40,9 +42,10 @@ const SPEAKS = {
   called: 3.43,
   /** By what share the best leads the next. */
   margin: 2.72,
-  yesNo: 1.98,
+  /** A yes or no is met by chance more easily than a value: less than was learned, by the same questions put to other documents. */
+  yesNo: 1.5,
 } as const;
-const LEAST = 4.5;
+const LEAST = 4.3;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** A table's row whose label is asked for, of the period asked, answers whatever verb the question uses. */
@@ -78,7 +81,10 @@ export function answers(
   const { features } = best;
   if (features.period === 0) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
-  if (features.covered > WHOLLY && !valueless) return true;
+  const met = features.covered > WHOLLY && !valueless;
+  // The one word that a name of a document leaves of a question says little; a value beside it says more.
+  if (met && (question.subject.length > 1 || VALUE_KINDS.has(question.kind) || features.definition > WHOLLY))
+    return true;
   if (best.row !== null && features.label >= OF_THE_ROW && features.period > 0.9 && !valueless) return true;
   const next = evidence.find((one) => one !== best && one.score <= best.score && !sameWords(one, best));
   const measured: Record<keyof typeof SPEAKS, number> = {
@@ -92,6 +98,7 @@ export function answers(
     definition: features.definition,
     period: features.period,
     focus: features.focus,
+    alike: features.alike,
     valueless: valueless ? 1 : 0,
     lacking: question.focus.length > 0 && features.focus === 0 ? 1 : 0,
     absent: absentShare(question, sources),

@@ -14,7 +14,7 @@ import {
   type QueryTerm,
   type UnitText,
 } from '../search';
-import { definingShare, freshMentions, kindNearness } from './kinds';
+import { definingShare, freshMentions, kindNearness, wordsDefined } from './kinds';
 import { partyNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import type { Question } from './question';
@@ -41,6 +41,8 @@ interface Weighed {
   readonly term: string;
   readonly worth: number;
   readonly equivalents: readonly Equivalent[];
+  /** Words that are used like it, wherever it stands itself. */
+  readonly alike: readonly Equivalent[];
 }
 
 /** What an equivalent in a row's label counts: the row that is called what is asked for comes first. */
@@ -75,7 +77,8 @@ class TermWeights {
   constructor(sources: readonly AskedSource[], question: Question) {
     this.weights = question.subject.map((one) => {
       const equivalents = equivalentsAmong(sources, one);
-      return { term: one.term, worth: one.weight * (SMOOTHING + rarity(sources, one)), equivalents };
+      const alike = (one.equivalents ?? []).filter((other) => other.loose === true);
+      return { term: one.term, worth: one.weight * (SMOOTHING + rarity(sources, one)), equivalents, alike };
     });
     this.own = new Set(this.weights.map(({ term }) => term));
     this.known = new Set(
@@ -94,6 +97,17 @@ class TermWeights {
         const best = equivalents.reduce((most, one) => (one.share > most && there(one.term) ? one.share : most), 0);
         sum += Math.min(1, EQUIVALENT_SHARE * best) * worth;
       }
+    }
+    return sum / this.total;
+  }
+
+  /** Share of the question's weight in words that sets of terms hold only in words used like them. */
+  alike(...sets: readonly ReadonlySet<string>[]): number {
+    const there = (term: string): boolean => sets.some((set) => set.has(term));
+    let sum = 0;
+    for (const { term, worth, equivalents, alike } of this.weights) {
+      if (there(term) || equivalents.some((one) => there(one.term))) continue;
+      sum += worth * alike.reduce((most, one) => (one.share > most && there(one.term) ? one.share : most), 0);
     }
     return sum / this.total;
   }
@@ -198,6 +212,8 @@ class Measure {
   private readonly forms: readonly string[];
   /** The length of period the question is about. */
   private readonly asked: PeriodSpan;
+  /** Words of the term to be defined, where a definition is wanted. */
+  private readonly defined: readonly string[];
   /** Terms of headings and names, which many units stand under. */
   private readonly known = new Map<string, ReadonlySet<string>>();
 
@@ -215,6 +231,7 @@ class Measure {
       termsOf(word, sources[0]?.segment.language ?? 'en').every(({ term }) => (theirs.get(term) ?? []).length === 0),
     );
     this.asked = spanAsked(question.text);
+    this.defined = wordsDefined(question);
   }
 
   passage(hit: Hit, rank: number): Evidence[] {
@@ -242,6 +259,7 @@ class Measure {
         focus: this.weights.met(this.question.focus, headed, lead, heads[index] ?? own),
         around: this.weights.share(own, sets[index - 1] ?? own, sets[index + 1] ?? own, heading),
         whole,
+        alike: this.weights.alike(headed, lead),
         label: over === null ? 0 : this.label(over, headed),
         period: periodShare(this.question.periods, headed, surroundings) * this.spanShare(row, text, language),
         passage: hit.score / this.topScore,
@@ -285,7 +303,7 @@ class Measure {
       pairs: pairShare(text, this.spellings, language),
       kind: named ? 1.6 : mentions.length > 0 ? 1 : 0,
       near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language),
-      definition: question.kind === 'definition' ? definingShare(text, question.words) : 0,
+      definition: question.kind === 'definition' ? definingShare(text, this.defined, language) : 0,
       phrase: phrase ? 1 : 0,
       row: kind === 'row' ? 1 : 0,
       note: kind === 'note' ? 1 : 0,

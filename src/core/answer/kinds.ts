@@ -1,5 +1,5 @@
 import { datesOf, numbersOf, tokenize, tokensOf, type Language, type NumberMention } from '../text';
-import { termsOf } from '../search';
+import { isStopword, termsOf } from '../search';
 import type { Question } from './question';
 
 interface Mention {
@@ -28,6 +28,9 @@ function ranges(text: string, pattern: RegExp): Mention[] {
 
 const REFERENCE =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|no\.|p\.|pp\.)\s*|§\s*)$/i;
+/** Numbers of clauses before another: "clauses 22.1, 22.2 or" 22.4. */
+const REFERENCES =
+  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
 const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*\.?\s+\p{Lu}|\(?\d{1,2}[.)]\s)/u;
 
 /** Numbers that count or measure something: no clause, page or list number. */
@@ -40,8 +43,27 @@ function measuredNumbers(text: string, language: Language): NumberMention[] {
       !/^\s*(?:o['’]clock|[ap]\.?m\b|uhr\b)/i.test(text.slice(end, end + 10)) &&
       !inDate(start, end) &&
       (unit !== null || !REFERENCE.test(text.slice(Math.max(0, start - 16), start))) &&
+      (unit !== null || !REFERENCES.test(text.slice(Math.max(0, start - 60), start))) &&
       start >= listed - 1,
   );
+}
+
+/** Directions that a measure can be taken in, each with the words that ask for it or tell it. */
+const DIMENSIONS: readonly RegExp[] = [
+  /\b(?:deep|depth|draught|draft|tief\w*)\b/i,
+  /\b(?:wide|width|broad|breadth|beam|breit\w*)\b/i,
+  /\b(?:high|height|tall|hoch|höhe)\b/i,
+  /\b(?:long|length|lang|länge)\b/i,
+  /\b(?:heavy|weight|weighs?|schwer|gewicht)\b/i,
+  /\b(?:thick|thickness|dick\w*)\b/i,
+];
+
+/** False for a measure that tells another direction, right behind it, than is asked for: "28 metres long" of how deep something is. */
+function sameDimension(asked: string, behind: string): boolean {
+  const wanted = DIMENSIONS.findIndex((one) => one.test(asked));
+  const told = /^\s*(?:in )?(\p{L}+)/u.exec(behind)?.[1] ?? '';
+  const own = DIMENSIONS.findIndex((one) => one.test(told));
+  return wanted < 0 || own < 0 || own === wanted;
 }
 
 /** Ranges of a text that could be the answer of a kind: amounts, dates, durations, names; none for kinds without a value. */
@@ -69,7 +91,7 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
           (unit !== null || !/^(?:19|20)\d{2}$/.test(value)),
       );
     case 'number': {
-      const numbers = measuredNumbers(text, language);
+      const numbers = measuredNumbers(text, language).filter(({ end }) => sameDimension(asked, text.slice(end)));
       // A count is rather a number of things than a share of them.
       const counts = numbers.filter(({ unit }) => unit !== '%');
       return counts.length > 0 ? counts : numbers;
@@ -112,19 +134,61 @@ export function kindNearness(
 }
 
 const DEFINING =
-  /\b(?:means|is defined as|are defined as|refers? to|stands? for|is (?:an?|one|the|used|for|reserved)\b|are (?:an?|the|used|for)\b|contains?|holds?|serves?|provides?|consists? of|bedeutet|bezeichnet|ist (?:ein|eine|der|die|das)\b)/i;
+  /\b(?:means?|has the (?:same )?meaning|is defined as|are defined as|refers? to|stands? for|is called|are called|is (?:an?|one|any|the|used|for|reserved)\b|are (?:an?|any|the|used|for|those|certain)\b|contains?|holds?|serves?|provides?|consists? of|includes?|bedeutet|bezeichnet|ist (?:ein|eine|der|die|das)\b)/i;
+/** A term set apart at the head of its definition: "“Vessel” means", "A “User Product” is either", "Vessel: a ship". */
+const TERM_FIRST =
+  /^(?:(?:an?|the|any|der|die|das|ein|eine)\s+)?["“„'‘](?<term>[^"”“'’]{2,60})["”“'’](?:\s*\([^)]{1,60}\))?\s*(?:,[^,]{1,80},\s*)?(?::|shall mean|means?|is|are|refers?|includes?|has the|have the|bedeutet|bezeichnet|ist|sind)\b/iu;
+/** A term introduced behind what it stands for: "… (the “Vessel”)". */
+const TERM_BEHIND = /\((?:[^()"“]{0,40}\s)?["“](?<term>[^"”“]{2,60})["”]\)/gu;
+const BEHIND_SHARE = 0.8;
 /** Words before the defining verb, at most, in a sentence that defines. */
 const SUBJECT_WORDS = 9;
 
-/** How far a sentence reads as the definition of the question's subject: the share of its words that stand before the defining verb, 0 to 1. */
-export function definingShare(text: string, words: readonly string[]): number {
+/** True when a term is what a question asks to define, no word more and none less. */
+function isTerm(term: string, wanted: ReadonlySet<string>, language: Language): boolean {
+  const own = termsOf(term, language).map((one) => one.term);
+  return own.length > 0 && new Set(own).size === wanted.size && own.every((one) => wanted.has(one));
+}
+
+/** Where a question says which term it wants defined. */
+const WANTED: readonly RegExp[] = [
+  /\bmeant? by (?:the (?:term|word|expression) )?(?<term>[^?,]{2,80})/i,
+  /\bwhat (?:does|do|did) (?<term>.{2,80}?) (?:mean|stand for|refer to)\b/i,
+  /\b(?:definition|meaning) of (?<term>[^?,]{2,80})/i,
+  /\bhow (?:is|are) (?<term>.{2,80}?) defined\b/i,
+  /^define (?<term>[^?,]{2,80})/i,
+  /^(?:what|was) (?:is|are|ist|sind|bedeutet) (?:an? |the |ein(?:e|en)? |der |die |das )?(?<term>[^?,]{2,60}?)(?:\s+(?:in|under|according to|for the purposes of)\s.+)?[?\s]*$/i,
+];
+
+/** The words of the term that a question wants defined; all its words when its shape does not tell. */
+export function wordsDefined({ text, words }: Pick<Question, 'text' | 'words'>): readonly string[] {
+  const term = WANTED.flatMap((shape) => shape.exec(text.trim())?.groups?.['term'] ?? [])[0];
+  if (term === undefined) return words;
+  const own = tokenize(term)
+    .map((token) => token.word)
+    .filter((word) => !isStopword(word));
+  return own.length === 0 ? words : own;
+}
+
+/** How far a sentence reads as the definition of a term: 1 where it is set apart and defined, else the share of words it and the sentence's subject have in common. */
+export function definingShare(text: string, words: readonly string[], language: Language): number {
+  if (words.length === 0) return 0;
   const plain = text.replace(/^\s*(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)*\.?|[•*–-])\s+/, '');
+  const wanted = new Set(words.flatMap((word) => termsOf(word, language).map((one) => one.term)));
+  const first = TERM_FIRST.exec(plain)?.groups?.['term'];
+  if (first !== undefined) return isTerm(first, wanted, language) ? 1 : 0;
+  // "“Key Data” for a User Product means": it is the first term that is defined.
+  if (/^(?:(?:an?|the)\s+)?["“„][^"”“]{2,60}["”“]/i.test(plain)) return 0;
+  for (const { groups } of plain.matchAll(TERM_BEHIND))
+    if (isTerm(groups?.['term'] ?? '', wanted, language)) return BEHIND_SHARE;
   const match = DEFINING.exec(plain);
-  if (match === null || words.length === 0) return 0;
-  const subject = tokenize(plain.slice(0, match.index)).map((token) => token.word);
+  if (match === null) return 0;
+  const subject = tokenize(plain.slice(0, match.index))
+    .map((token) => token.word)
+    .filter((word) => !isStopword(word));
   if (subject.length === 0 || subject.length > SUBJECT_WORDS) return 0;
   const met = words.filter((word) =>
     subject.some((one) => one.startsWith(word.slice(0, Math.max(3, word.length - 2)))),
   );
-  return met.length / words.length;
+  return met.length / Math.max(words.length, subject.length - 1);
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { definingShare, freshMentions } from './kinds';
+import { definingShare, freshMentions, wordsDefined } from './kinds';
 import { analyseQuestion, kindOf } from './question';
 import { splitQuestions } from './splitQuestions';
 
@@ -12,6 +12,10 @@ describe('questions', () => {
     ['How long is the notice period?', 'duration'],
     ['Within how many days must it be paid?', 'duration'],
     ['How many crew are needed?', 'number'],
+    ['How long may a package name be?', 'number'],
+    ['How long may the vessel be laid up?', 'duration'],
+    ['What is the warranty period of the engine?', 'duration'],
+    ['What is the name of the master of the ferry?', 'party'],
     ['When does the lease end?', 'date'],
     ['Who is the auditor?', 'party'],
     ['What is a virtual berth?', 'definition'],
@@ -62,15 +66,44 @@ describe('answers of a kind', () => {
 
   test('are no clause or list numbers', () => {
     expect(texts('14.2 The sum is set by Note 9 and clause 3.', 'How much is the sum?')).toEqual([]);
+    expect(texts('Under clauses 22.1, 22.3 or 22.2 no sum is due.', 'How large is the sum?')).toEqual([]);
+  });
+
+  test('measure in the direction asked for', () => {
+    const berth = 'The berth is 28 metres long and lies in 4 metres of water.';
+    expect(texts(berth, 'How deep is the berth?')).toEqual(['4 metres']);
+    expect(texts(berth, 'How long is the berth?')).toContain('28 metres');
+  });
+
+  test.each([
+    ['What does Larger Work mean?', 'larger work'],
+    ['What does the licence mean by a covered work?', 'covered work'],
+    ['What is meant by “force majeure”?', 'force majeure'],
+    ['What is an Invariant Section in this contract?', 'invariant section'],
+    ['How is a Service Day defined?', 'service day'],
+  ])('“%s” asks to define: %s', (asked, words) => {
+    expect(wordsDefined(analyseQuestion(asked, 'en')).join(' ')).toBe(words);
+  });
+
+  test.each([
+    ['1.7. “Larger Work” means a work that combines others.', ['larger', 'work'], 1],
+    ['A "User Product" is either a thing of the house or of the office.', ['user', 'product'], 1],
+    ['“Key Data” for a User Product means what is needed to install it.', ['user', 'product'], 0],
+    ['The Board lets the quay (the “Berth”) to the Tenant.', ['berth'], 0.8],
+    ['The larger work of the two is done.', ['user'], 0],
+  ])('%s', (text, words, share) => {
+    expect(definingShare(text, words, 'en')).toBe(share);
   });
 
   test('define when the subject stands before the defining verb', () => {
-    expect(definingShare('A virtual berth is one that exists on paper.', ['virtual', 'berth'])).toBe(1);
+    expect(definingShare('A virtual berth is one that exists on paper.', ['virtual', 'berth'], 'en')).toBe(1);
     expect(
-      definingShare('The master, who knows the port and all its people very well, is a friend of the berth.', [
-        'berth',
-      ]),
+      definingShare(
+        'The master, who knows the port and all its people very well, is a friend of the berth.',
+        ['berth'],
+        'en',
+      ),
     ).toBe(0);
-    expect(definingShare('Berths were dug in May.', ['berth'])).toBe(0);
+    expect(definingShare('Berths were dug in May.', ['berth'], 'en')).toBe(0);
   });
 });

@@ -43,7 +43,11 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'amount',
   ],
   [
-    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|what (?:notice|period|term|duration|time limit)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange|wie oft|wie häufig)\b/i,
+    /\bhow long (?:is|are|was|must|may|can|should)\b[^?]*\b(?:name|line|string|text|word|summary|synopsis|password|vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull|table|list|field)s?\b(?!.{0,30}\b(?:closed|open|valid|kept|held|allowed|take|last|laid up|out of service)\b)/i,
+    'number',
+  ],
+  [
+    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange|wie oft|wie häufig)\b/i,
     'duration',
   ],
   [
@@ -51,6 +55,10 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [/\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|wann)\b/i, 'date'],
+  [
+    /\bwhat (?:is|was|are|were) the names? of (?:the |its )?(?:[\w-]+ ){0,2}(?:master|captain|director|chair\w*|chief|officer|owner|tenant|landlord|lessor|lessee|auditor|surveyor|author|operator|manager|secretary|president|judge|arbitrator|minister|inspector|engineer|partner|signator\w+|holder|company|firm|bank|yard|agency|authority|body)s?\b/i,
+    'party',
+  ],
   [/\b(?:who|whom|whose|which (?:party|company|person|body|authority)|by whom|wer)\b/i, 'party'],
   [
     /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was bedeutet)/i,

@@ -7,6 +7,8 @@ export interface Features {
   /** The same with heading and neighbours, and with the whole passage. */
   readonly around: number;
   readonly whole: number;
+  /** Weighted share of the question's terms that the unit, with what announces it, holds only in words used like them; it tells whether there is an answer, not which. */
+  readonly alike: number;
   /** Share of the question's words that stand in the very form asked. */
   readonly forms: number;
   /** Share of the question's neighbouring words that stand near each other. */
@@ -52,6 +54,7 @@ export const WEIGHTS: Readonly<Record<keyof Features, number>> = {
   led: 0.76,
   around: 0.72,
   whole: 0.48,
+  alike: 0,
   forms: 1.37,
   pairs: 0.58,
   passage: 0.91,
