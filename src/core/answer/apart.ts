@@ -13,11 +13,16 @@ const MOST_SAID = 24;
 const MOST = /\b(?:highest|most|largest|biggest|greatest|longest|latest|dearest|maximum|more|higher|longer|larger)\b/i;
 const LEAST = /\b(?:lowest|least|smallest|shortest|earliest|cheapest|minimum|less|fewer|lower|shorter|smaller)\b/i;
 
+/** "Compare the deposits of the leases": what is compared. */
+const COMPARED =
+  /^(?:please )?(?:compare|contrast)\s+(?:the |their )?(?<thing>.+?)\s+(?:of|in|between|under|across|for)\s.+$/i;
 const FOREMOST =
   /^(?:which|in which|for which|under which) .{2,60}?\b(?:the )?(?:highest|largest|biggest|greatest|longest|latest|lowest|least|smallest|shortest|earliest|cheapest) (?<thing>.+)$/i;
 
 /** What each document is asked when a question wants the foremost: "What is the rent?" of "Which of the leases has the highest rent?" */
 export function eachAsked(question: string): string {
+  const compared = COMPARED.exec(question.trim())?.groups?.['thing'];
+  if (compared !== undefined) return `What is the ${compared.replace(/(?<=[^s])s$/, '')}?`;
   const thing = FOREMOST.exec(question.trim())?.groups?.['thing'];
   return thing === undefined ? question : `What is the ${thing.replace(/[?\s]+$/, '')}?`;
 }

@@ -2,18 +2,19 @@ import { sidesOf } from './conflict';
 import { saySides } from './sides';
 import { answers, answersOnSubject, VALUE_KINDS } from './decline';
 import { gatherEvidence, RUN_IN, type Evidence } from './evidence';
-import { headlineOf } from './headline';
+import { headlineOf, shorten } from './headline';
+import { itemsAfter, listLead, stepsAround } from './listing';
 import type { Question } from './question';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { columnAsked } from './rowEvidence';
 import { cellPlace } from '../figure';
 import type { Sought } from './seek';
-import type { DraftClaim, ReaderAnswer } from './types';
+import type { UnitText } from '../search';
+import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
 
 export const BUILT_IN = { name: 'built-in reader', version: '1' } as const;
 
 const MOST_CLAIMS = 3;
-const MOST_ITEMS = 10;
 /** A further claim must come this close to the best. */
 const CLOSE = 0.86;
 
@@ -22,21 +23,6 @@ function claimOf(evidence: Evidence, question: Question): DraftClaim {
   const column = row === null ? null : columnAsked(row, question, source.segment.language);
   const cell = row === null || column === null ? null : cellPlace(row, column);
   return quotedClaim(quoteOf(source, evidence, cell));
-}
-
-/** The items behind a sentence that announces them with a colon, each a claim of its own, in the order of the source. */
-function itemsAfter(lead: Evidence, all: readonly Evidence[]): Evidence[] {
-  if (!/[:：]\s*$/.test(lead.text)) return [];
-  return all
-    .filter(
-      (one) =>
-        one.hit.passage === lead.hit.passage &&
-        one.source.id === lead.source.id &&
-        one.index > lead.index &&
-        one.unit.kind !== 'heading',
-    )
-    .sort((a, b) => a.index - b.index)
-    .slice(0, MOST_ITEMS);
 }
 
 /**
@@ -50,18 +36,22 @@ export function answerFrom(
   const evidence = gatherEvidence(sources, hits, question).filter(
     ({ source, unit }) => place === null || place.holds(source, unit),
   );
-  const first = evidence.find(canAnswer);
-  const best = (first === undefined ? undefined : exactRow(first, evidence)) ?? first;
+  const why = asksWhy(question.text);
+  const able = evidence.filter((one) => canAnswer(one) && (!why || isSaid(one)));
+  const first = why ? reasonAmong(able) : (valuedAmong(able, question) ?? able[0]);
+  const listed = listLead(able, question);
+  const best = listed ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;
   if (
     best === undefined ||
     !(onSubject ? answersOnSubject(best, question) : answers(best, evidence, question, sources))
   )
     return { ...EMPTY, missing: [question.text] };
-  const items = question.kind === 'list' || question.kind === 'passage' ? itemsAfter(best, evidence) : [];
+  const items = question.kind === 'list' || question.kind === 'passage' ? itemsAfter(best) : [];
+  const steps = items.length > 0 ? [] : stepsAround(best, question);
+  if (steps.length > 1) return { ...EMPTY, headline: shorten(best.text), claims: quotedOf(best.source, steps) };
   const lead = valueNextTo(best, evidence, question);
-  const further = evidence.filter(
-    (one) =>
-      one !== best && one !== lead && one.score >= CLOSE * best.score && canAnswer(one) && one.text !== best.text,
+  const further = able.filter(
+    (one) => one !== best && one !== lead && one.score >= CLOSE * best.score && one.text !== best.text,
   );
   const saying = lead ?? best;
   const own = {
@@ -81,9 +71,53 @@ export function answerFrom(
       conflicts: [sides.map((_, at) => at)],
     };
   }
-  const chosen = items.length > 0 ? [best, ...items] : lead === null ? [best, ...further] : [lead, best, ...further];
-  const most = items.length > 0 ? MOST_ITEMS + 1 : MOST_CLAIMS;
-  return { ...EMPTY, headline: own.said, claims: chosen.slice(0, most).map((one) => claimOf(one, question)) };
+  if (items.length > 0) return { ...EMPTY, headline: own.said, claims: [own.claim, ...quotedOf(best.source, items)] };
+  const chosen = (lead === null ? [best, ...further] : [lead, best, ...further]).slice(0, MOST_CLAIMS);
+  return { ...EMPTY, headline: own.said, claims: chosen.map((one) => claimOf(one, question)) };
+}
+
+function quotedOf(source: AskedSource, units: readonly UnitText[]): DraftClaim[] {
+  return units.map((one) => quotedClaim(quoteOf(source, one)));
+}
+
+const WHY =
+  /^(?:why|for what reasons?|what (?:caused|made|led to|explains|was the (?:reason|cause))|how come|warum|weshalb|wieso)\b|(?:なぜ|どうして|理由)/i;
+const CAUSAL =
+  /\b(?:because|due to|owing to|as a result of|result(?:s|ed) from|following|since|reflect(?:s|ing|ed)?|caused by|on account of|thanks to|in order to|so that|weil|wegen|aufgrund|infolge|da)\b|ため|により/i;
+/** How near a sentence that gives a reason must come to the best. */
+const REASON_SCORE = 0.6;
+
+/** Words from which on a line is a sentence rather than a label. */
+const SENTENCE_WORDS = 6;
+
+function isSaid({ row, text }: Evidence): boolean {
+  return row === null && text.split(/\s+/).length >= SENTENCE_WORDS;
+}
+
+/** How near evidence with the value asked for must come to the best, which has none; and what it must hold of the question, with what is around it. */
+const VALUED_SCORE = 0.75;
+const VALUED_HOLDS = 0.5;
+
+/** Where the best evidence lacks the value asked for, the first that has one and comes near; undefined where the best has one, or none does. */
+function valuedAmong(able: readonly Evidence[], question: Question): Evidence | undefined {
+  const [best] = able;
+  if (best === undefined || !VALUE_KINDS.has(question.kind) || best.features.kind > 0) return undefined;
+  return able.find(
+    ({ features, score }) =>
+      features.kind > 0 &&
+      score >= VALUED_SCORE * best.score &&
+      Math.max(features.led, features.around) >= VALUED_HOLDS,
+  );
+}
+
+function asksWhy(question: string): boolean {
+  return WHY.test(question.trim());
+}
+
+/** The best sentence that gives a reason, where one comes near; else the best. */
+function reasonAmong(able: readonly Evidence[]): Evidence | undefined {
+  const [best] = able;
+  return able.find((one) => CAUSAL.test(one.text) && one.score >= REASON_SCORE * (best?.score ?? 0)) ?? best;
 }
 
 /** How far below the best a row may score whose label is just what is asked. */
@@ -99,6 +133,7 @@ function exactRow(best: Evidence, evidence: readonly Evidence[]): Evidence | und
 }
 
 function canAnswer(one: Evidence): boolean {
+  if (one.row === null && !/\p{L}{2}/u.test(one.text)) return false;
   return one.unit.kind !== 'contents' && one.unit.kind !== 'heading' && !RUN_IN.test(one.text);
 }
 

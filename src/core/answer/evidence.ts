@@ -14,7 +14,8 @@ import {
   type QueryTerm,
   type UnitText,
 } from '../search';
-import { definingShare, freshMentions, kindNearness, wordsDefined } from './kinds';
+import { termDefined } from './defined';
+import { definingShare, freshMentions, kindNearness } from './kinds';
 import { partyNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import type { Question } from './question';
@@ -231,7 +232,7 @@ class Measure {
       termsOf(word, sources[0]?.segment.language ?? 'en').every(({ term }) => (theirs.get(term) ?? []).length === 0),
     );
     this.asked = spanAsked(question.text);
-    this.defined = wordsDefined(question);
+    this.defined = termDefined(question.text) ?? question.words;
   }
 
   passage(hit: Hit, rank: number): Evidence[] {

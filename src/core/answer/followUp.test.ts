@@ -6,6 +6,7 @@ const after = (question: string, said: string[] = []) => ({ question, said });
 describe('a follow-up is made whole', () => {
   test.each([
     ['and the year before?', 'How much was the revenue in 2025?', 'How much was the revenue in 2024?'],
+    ['And what about 2024?', 'What was the revenue in 2025?', 'What was the revenue in 2024?'],
     ['And in 2023?', 'How much was the revenue in 2025?', 'How much was the revenue in 2023?'],
     ['what about the year after?', 'What was the dividend for 2024?', 'What was the dividend for 2025?'],
     ['who pays that?', 'How much is the concession fee?', 'Who pays the concession fee?'],

@@ -6,7 +6,7 @@ export interface Before {
 }
 
 const YEAR = /\b(?:19|20)\d{2}\b/g;
-const LEAD = /^(?:and|what about|how about|und|but)\b[\s,]*/i;
+const LEAD = /^(?:(?:and|but|und)\b[\s,]*(?:(?:what|how) about\b[\s,]*)?|(?:what|how) about\b[\s,]*)/i;
 const PRONOUN = /\b(?:it|that|this|they|them|those|these|its|their|he|she|his|her|him)\b/i;
 const DETERMINED =
   /\b(?:that|this|those|these)\s+(?!(?:is|are|was|were|be|been|has|have|had|do|does|did|shall|will|may|must|can|apply|applies|and|or|in|on|at|to|for|of|by|from|with|end|ends|begin|begins|mean|means|cost|costs|change|changes)\b)\p{L}/iu;

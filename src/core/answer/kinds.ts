@@ -150,26 +150,6 @@ function isTerm(term: string, wanted: ReadonlySet<string>, language: Language): 
   return own.length > 0 && new Set(own).size === wanted.size && own.every((one) => wanted.has(one));
 }
 
-/** Where a question says which term it wants defined. */
-const WANTED: readonly RegExp[] = [
-  /\bmeant? by (?:the (?:term|word|expression) )?(?<term>[^?,]{2,80})/i,
-  /\bwhat (?:does|do|did) (?<term>.{2,80}?) (?:mean|stand for|refer to)\b/i,
-  /\b(?:definition|meaning) of (?<term>[^?,]{2,80})/i,
-  /\bhow (?:is|are) (?<term>.{2,80}?) defined\b/i,
-  /^define (?<term>[^?,]{2,80})/i,
-  /^(?:what|was) (?:is|are|ist|sind|bedeutet) (?:an? |the |ein(?:e|en)? |der |die |das )?(?<term>[^?,]{2,60}?)(?:\s+(?:in|under|according to|for the purposes of)\s.+)?[?\s]*$/i,
-];
-
-/** The words of the term that a question wants defined; all its words when its shape does not tell. */
-export function wordsDefined({ text, words }: Pick<Question, 'text' | 'words'>): readonly string[] {
-  const term = WANTED.flatMap((shape) => shape.exec(text.trim())?.groups?.['term'] ?? [])[0];
-  if (term === undefined) return words;
-  const own = tokenize(term)
-    .map((token) => token.word)
-    .filter((word) => !isStopword(word));
-  return own.length === 0 ? words : own;
-}
-
 /** How far a sentence reads as the definition of a term: 1 where it is set apart and defined, else the share of words it and the sentence's subject have in common. */
 export function definingShare(text: string, words: readonly string[], language: Language): number {
   if (words.length === 0) return 0;

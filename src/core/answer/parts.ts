@@ -3,11 +3,15 @@ import { eachAsked, toldApart } from './apart';
 import { answerFrom } from './builtIn';
 import { changeAnswer } from './change';
 import { gatherEvidence } from './evidence';
+import { dutiesAnswer } from './duties';
 import { fileFactsAnswer } from './fileFacts';
+import { asksHow } from './listing';
 import { asksChange, moveWords } from './moves';
 import { asksOnlyPlace, placeAnswer, sectionAtPlace } from './placeAnswer';
 import { narrowed, placeAround, placeAsked, placeNowhere, type Place } from './places';
+import { kindOf } from './question';
 import { EMPTY } from './quoted';
+import { purposeAnswer } from './purpose';
 import { eachReading, othersMeant } from './readings';
 import { scopeOf, type Scope } from './scope';
 import { seek, searchesOf, type SeekOptions, type Sought } from './seek';
@@ -131,6 +135,25 @@ function askAbout(question: string, subject: Subject, sources: readonly AskedSou
   return { question, drafted: bears ? drafted : { ...EMPTY, missing: [question] }, sought, scope };
 }
 
+/** Words that send the reader to another place of the document, and how much of that place is told. */
+const SENDS =
+  /\b(?:set out|set forth|shown|stated|listed|given|described|specified|worked out|calculated|determined|laid down|provided|contained|defined|in accordance)\s+(?:in|under|by|at|with)\s+(?<place>.{4,60})$/i;
+const MOST_SENT = 4;
+
+/** An answer that only sends one to another clause or schedule, with what stands there; any other as it is. */
+function withPlaceNamed(drafted: ReaderAnswer, question: string, sources: readonly AskedSource[]): ReaderAnswer {
+  const [first] = drafted.claims;
+  const source = sources.find(({ id }) => id === first?.citations[0]?.sourceId);
+  const sent = SENDS.exec(first?.text.replace(/[.;,\s]+$/, '') ?? '')?.groups?.['place'];
+  if (first === undefined || source === undefined || sent === undefined || drafted.lines !== undefined) return drafted;
+  if (!asksHow(question) && kindOf(question) !== 'list') return drafted;
+  const asked = placeAsked(sent, [source]);
+  const there = asked === null ? null : placeAnswer(asked.place);
+  if (there === null || there.headline === null) return drafted;
+  const lines = [drafted.headline ?? '', there.headline];
+  return { ...drafted, headline: lines.join('; '), lines, claims: [first, ...there.claims.slice(0, MOST_SENT)] };
+}
+
 /** A part whose question speaks of a document as if there were one of its kind: what the others say is told too, where it differs. */
 function askOthers(part: Part, asking: Asking): Part {
   const { question, drafted, scope } = part;
@@ -156,10 +179,12 @@ export function askPart(question: string, sources: readonly AskedSource[], askin
   const sought = seek(question, scope.sources, options(asking), scope.words);
   const plain = asksWatchPoints(question)
     ? watchPointsAnswer(scope.sources, watchPointsOf(asking.settings))
-    : fileFactsAnswer(question, scope.sources);
+    : (fileFactsAnswer(question, scope.sources) ??
+      purposeAnswer(question, scope.sources) ??
+      dutiesAnswer(question, scope.sources));
   if (plain !== null) return { question, drafted: plain, sought, scope };
   if (scope.apart) return { question, drafted: askEach(question, scope, asking), sought, scope };
-  const drafted = answerFrom(sought);
+  const drafted = withPlaceNamed(answerFrom(sought), question, scope.sources);
   // A name may stand in one document and the answer in another; a document that was named is asked alone.
   if (drafted.headline !== null || scope.strict || scope.sources.length === sources.length)
     return askOthers({ question, drafted, sought, scope }, asking);

@@ -14,7 +14,7 @@ const MOST_SENTENCES = 6;
 export function asksOnlyPlace(rest: string, sources: readonly AskedSource[], naming: readonly string[]): boolean {
   const { words } = analyseQuestion(rest, sources[0]?.segment.language ?? 'en', null, naming);
   return words.every((word) =>
-    /^(?:content|contents|text|provide|provides|cover|covers|deal|deals|read|reads|regulate|regulates|inhalt|steht|written|printed|show|shows|shown|summarise|summarize)$/.test(
+    /^(?:say|says|said|stand|stands|written|content|contents|text|provide|provides|cover|covers|deal|deals|read|reads|regulate|regulates|inhalt|steht|printed|show|shows|shown|summarise|summarize)$/.test(
       word,
     ),
   );

@@ -6,8 +6,19 @@ import type { AskedSource, Reading } from './types';
 /** Pages, a section or a table that a question names as where to look. */
 type PlaceNamed =
   | { readonly kind: 'pages'; readonly from: string; readonly to: string }
-  | { readonly kind: 'section'; readonly word: string; readonly parts: readonly string[] }
+  | {
+      readonly kind: 'section';
+      readonly word: string;
+      readonly parts: readonly string[];
+      readonly of: SectionNamed | null;
+    }
   | { readonly kind: 'table'; readonly number: string };
+
+/** A section by its kind and the steps of its number. */
+interface SectionNamed {
+  readonly word: string;
+  readonly parts: readonly string[];
+}
 
 /** Where to look, as the documents have it. */
 export interface Place {
@@ -75,7 +86,16 @@ function named(question: string): { readonly named: PlaceNamed; readonly words: 
   const section = SECTION.exec(question) ?? SECTION_JAPANESE.exec(question);
   if (section !== null) {
     const { word = '', number = '' } = section.groups ?? {};
-    return { named: { kind: 'section', word: wordOf(word), parts: stepsOf(number) }, words: section[0] };
+    // "Part 2 of Schedule 7": the part within the schedule.
+    const rest = question.slice(section.index + section[0].length);
+    const over = /^\s*(?:of|to|in)\s/i.test(rest) ? SECTION.exec(rest) : null;
+    const of =
+      over === null || over.index > 1
+        ? null
+        : { word: wordOf(over.groups?.['word'] ?? ''), parts: stepsOf(over.groups?.['number'] ?? '') };
+    const words =
+      of === null ? section[0] : `${section[0]}${rest.slice(0, (over?.index ?? 0) + (over?.[0].length ?? 0))}`;
+    return { named: { kind: 'section', word: wordOf(word), parts: stepsOf(number), of }, words };
   }
   const pages = PAGES.exec(question) ?? PAGE_JAPANESE.exec(question);
   if (pages === null) return null;
@@ -96,16 +116,21 @@ function ownNumber({ number, title }: Section): { readonly word: string | null; 
 }
 
 /** The sections of a document that a number means, each with all below it; empty when it has none. */
-function sectionsMeant(source: AskedSource, word: string, parts: readonly string[]): ReadonlySet<number> {
+function sectionsMeant(
+  source: AskedSource,
+  word: string,
+  parts: readonly string[],
+  within: ReadonlySet<number> | null = null,
+): ReadonlySet<number> {
   const meant = new Set<number>();
   const own = source.sections.map(ownNumber);
   const [first, ...rest] = parts;
-  const called = own.some((one) => one?.word === word);
+  const called = own.some((one, at) => one?.word === word && within?.has(at) !== false);
   const fits = (one: ReturnType<typeof ownNumber>): boolean =>
     one !== null &&
     one.step === first &&
     (called || APART.has(word) ? one.word === word : one.word === null || !APART.has(one.word));
-  let starts = own.flatMap((one, at) => (fits(one) ? [at] : []));
+  let starts = own.flatMap((one, at) => (fits(one) && within?.has(at) !== false ? [at] : []));
   for (const part of rest) {
     const inside = new Set(starts);
     starts = source.sections.flatMap(({ parent }, at) => (inside.has(parent) && own[at]?.step === part ? [at] : []));
@@ -116,6 +141,15 @@ function sectionsMeant(source: AskedSource, word: string, parts: readonly string
       if (meant.has(source.sections[at]?.parent ?? -1)) meant.add(at);
   }
   return meant;
+}
+
+/** The sections that a number means, within those of another where it is said to be of that. */
+function sectionsNamed(
+  source: AskedSource,
+  { word, parts, of }: SectionNamed & { readonly of: SectionNamed | null },
+): ReadonlySet<number> {
+  const over = of === null ? null : sectionsMeant(source, of.word, of.parts);
+  return sectionsMeant(source, word, parts, over);
 }
 
 /** Sections whose title holds all the words, each with all below it. */
@@ -212,7 +246,7 @@ export function placeAsked(question: string, sources: readonly AskedSource[]): P
       ? onPages(sources, one.from, one.to)
       : one.kind === 'table'
         ? inTable(sources, one.number)
-        : inSections(sources, (source) => sectionsMeant(source, one.word, one.parts), told);
+        : inSections(sources, (source) => sectionsNamed(source, one), told);
   if (place === null) return null;
   return { place, rest: without(question, words) };
 }

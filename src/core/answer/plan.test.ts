@@ -15,6 +15,10 @@ describe('a question of several parts', () => {
         'What is the term of the lease of North Basin 4?',
       ],
     ],
+    [
+      'What was the revenue, how many were carried and what was the dividend in 2025?',
+      ['What was the revenue in 2025?', 'How many were carried in 2025?', 'What was the dividend in 2025?'],
+    ],
     ['What is the fee and when is it due?', ['What is the fee?', 'When is the fee due?']],
     [
       'In the lease of berth 5, what is the rent and when does it end?',

@@ -63,6 +63,16 @@ function splitRepeated(question: string): string[] {
 
 const YEAR = /\b(?:19|20)\d{2}\b/;
 
+/** The parts, with the year that only the last of them ends in: "the revenue, the profit and the dividend in 2025". */
+function inYearOfLast(pieces: readonly string[]): readonly string[] {
+  const tail =
+    /\s(?:in|for|of|during|at the end of) (?:the (?:year|financial year|fiscal year) )?(?:19|20)\d{2}$/i.exec(
+      pieces.at(-1) ?? '',
+    )?.[0];
+  if (tail === undefined || pieces.slice(0, -1).some((piece) => YEAR.test(piece))) return pieces;
+  return pieces.map((piece, at) => (at === pieces.length - 1 ? piece : `${piece}${tail}`));
+}
+
 /** A question for a value, of the year that the first part of its sentence names, where it names none itself. */
 function inYearOf(first: string, own: string): string {
   const years = new Set(first.match(new RegExp(YEAR, 'g')));
@@ -86,7 +96,7 @@ export function planQuestions(text: string): string[] {
   const asked = pieces.filter((piece) => piece.split(/\s+/).length >= 2 && OPENS.test(piece));
   if (asked.length < 2 || asked.length !== pieces.length || asked.length > MOST_PARTS) return [text.trim()];
   const whole: string[] = [];
-  for (const piece of asked) {
+  for (const piece of inYearOfLast(asked)) {
     const [first] = whole;
     const own = `${piece.charAt(0).toUpperCase()}${piece.slice(1)}?`;
     if (first === undefined) whole.push(own);

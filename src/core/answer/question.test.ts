@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { definingShare, freshMentions, wordsDefined } from './kinds';
+import { termDefined } from './defined';
+import { definingShare, freshMentions } from './kinds';
 import { analyseQuestion, kindOf } from './question';
 import { splitQuestions } from './splitQuestions';
 
@@ -82,7 +83,7 @@ describe('answers of a kind', () => {
     ['What is an Invariant Section in this contract?', 'invariant section'],
     ['How is a Service Day defined?', 'service day'],
   ])('“%s” asks to define: %s', (asked, words) => {
-    expect(wordsDefined(analyseQuestion(asked, 'en')).join(' ')).toBe(words);
+    expect(termDefined(asked)?.join(' ')).toBe(words);
   });
 
   test.each([

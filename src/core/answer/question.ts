@@ -1,4 +1,5 @@
 import { tokenize, type Language } from '../text';
+import { termDefined } from './defined';
 import { equivalentsOf, isStopword, termSet, termsOf, valueTerms, type Neighbours, type QueryTerm } from '../search';
 import type { AnswerKind } from './types';
 
@@ -66,6 +67,10 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   ],
   [/^what (?:is|are) [^,?]{1,40}\??$/i, 'definition'],
   [
+    /^(?:(?:to|for|in|on|under|from|by|with|against|at) )?(?:which|what) (?:[\w-]+ )?(?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press)\b)[\w-]{3,}s (?:are|were|do|did|must|may|can|shall|should|will|have|count|apply|fall|need|lead|make|belong|belongs?)\b/i,
+    'list',
+  ],
+  [
     /^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|ist|sind|darf|kann|muss)\b/i,
     'yes-no',
   ],
@@ -109,6 +114,7 @@ const SCAFFOLD = new Set(
     'happens happen need needs needed required require use used using get keep kept hold held put come comes came go goes went make made take takes taken ' +
     'stay stays allow allowed permit permitted purpose difference possible sure occur contain contains consist consists generally normally usually ' +
     'wer was wann wo wie warum welche welcher welches wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
+    'grounds ground reasons reason cases case circumstances steps ways items examples ' +
     'always never ever survive exist exists called work works become becomes want wants large long old early late stand stands'
   ).split(' '),
 );
@@ -151,9 +157,15 @@ export function analyseQuestion(
   const phrases = [...text.matchAll(/["“„]([^"”“]{3,})["”]/g)].map((match) => (match[1] as string).trim());
   const weights = new Map<string, number>();
   const words: string[] = [];
+  // A term to be defined is asked for by all its words: "Larger Work".
+  const defined = new Set(kindOf(text) === 'definition' ? (termDefined(text) ?? []) : []);
   const forms = [...new Set(termsOf(text, language).map((one) => one.word))];
   for (const { term, word } of termsOf(text, language)) {
-    const weight = names.has(term) ? NAMING_WEIGHT : SCAFFOLD.has(word) ? SCAFFOLD_WEIGHT : (japaneseWeight(term) ?? 1);
+    const weight = names.has(term)
+      ? NAMING_WEIGHT
+      : SCAFFOLD.has(word) && !defined.has(word)
+        ? SCAFFOLD_WEIGHT
+        : (japaneseWeight(term) ?? 1);
     weights.set(term, Math.max(weights.get(term) ?? 0, weight));
     if (weight > SCAFFOLD_WEIGHT && !words.includes(word)) words.push(word);
   }

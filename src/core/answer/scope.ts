@@ -162,7 +162,8 @@ export function scopeOf(question: string, sources: readonly AskedSource[]): Scop
     const names = both.map(bareName);
     return { sources: both, named: names, words: ['draft', 'signed', 'final', 'agreed'], strict: false, apart: true };
   }
-  const named = byName(sources, new Set(wordsOf(question)));
+  const spoken = wordsOf(question);
+  const named = byName(sources, new Set([...spoken, ...spoken.map((word) => word.replace(/(?<=\p{L}{3})s$/u, ''))]));
   if (named.length > 0) {
     const names = named.map(bareName);
     return { sources: named, named: names, words: names, strict: true, apart: named.length > 1 };

@@ -1,4 +1,5 @@
 import { fold, stemWord, type Language } from '../text';
+import { ENGLISH_DERIVATIONS } from './derivations';
 import { ENGLISH_GROUPS } from './englishGroups';
 import { GERMAN_GROUPS } from './germanGroups';
 import type { Neighbours } from './neighbours';
@@ -6,6 +7,7 @@ import type { Neighbours } from './neighbours';
 type Table = ReadonlyMap<string, readonly string[]>;
 
 const tables = new Map<'en' | 'de', Table>();
+let derivations: Table | null = null;
 
 function build(groups: string, language: 'en' | 'de'): Table {
   const found = new Map<string, string[]>();
@@ -37,6 +39,8 @@ export interface Equivalent {
   readonly loose?: boolean;
 }
 
+/** What another word of the same root counts against the word asked for: it says the same. */
+const ROOT_SHARE = 0.85;
 /** What an equivalent of the trade counts against the word asked for, and what a word that is merely used like it counts, times its likeness. */
 const TRADE_SHARE = 0.5;
 const NEIGHBOUR_SHARE = 0.6;
@@ -48,9 +52,13 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
   const table = tables.get(own) ?? build(own === 'en' ? ENGLISH_GROUPS : GERMAN_GROUPS, own);
   tables.set(own, table);
   const trade = table.get(term) ?? [];
-  const used = (own === 'en' ? (neighbours?.of(term) ?? []) : []).filter((one) => !trade.includes(one.term));
+  derivations ??= build(ENGLISH_DERIVATIONS, 'en');
+  const derived = own === 'en' ? (derivations.get(term) ?? []) : [];
+  const known = new Set([...trade, ...derived]);
+  const used = (own === 'en' ? (neighbours?.of(term) ?? []) : []).filter((one) => !known.has(one.term));
   return [
-    ...trade.map((one) => ({ term: one, share: TRADE_SHARE })),
+    ...derived.map((one) => ({ term: one, share: ROOT_SHARE })),
+    ...trade.filter((one) => !derived.includes(one)).map((one) => ({ term: one, share: TRADE_SHARE })),
     ...used.map(({ term: one, likeness }) => ({ term: one, share: NEIGHBOUR_SHARE * likeness, loose: true })),
   ];
 }

@@ -1,0 +1,121 @@
+import { describe, expect, test } from '@jest/globals';
+import { libraryOfTexts } from '../../../tests/support/shelf';
+import { askBuiltIn } from './ask';
+import { kindOf } from './question';
+import type { Answer } from './types';
+
+const RULES = [
+  'Harbour rules',
+  '',
+  'Article 1 Purpose',
+  '',
+  'This Regulation lays down how boats are kept in the harbour.',
+  '',
+  'Article 2 Scope',
+  '',
+  '1. It applies to every boat of more than four metres.',
+  '',
+  '2. It does not apply to:',
+  '',
+  '(a) boats of the navy;',
+  '',
+  '(b) boats that are being built; and',
+  '',
+  '(c) rafts.',
+  '',
+  'Article 3 Application for a mooring',
+  '',
+  '1. The owner sends a form to the harbour office not later than the first of March.',
+  '',
+  '2. The office shall answer in writing within three weeks of the day on which it comes.',
+  '',
+  '3. The mooring is marked once the fee is paid.',
+  '',
+  'Article 4 Duties of owners',
+  '',
+  '1. The owner shall insure the boat. The owner shall not live aboard.',
+  '',
+  '2. Every owner must keep the ropes in repair. The fee is worked out under Article 5.',
+  '',
+  'Article 5 Fees',
+  '',
+  'The yearly fee is nine crowns for each metre of the boat.',
+  '',
+  'Article 6 Closing',
+  '',
+  'The inner basin was closed in May because its wall had sunk. The inner basin has forty moorings.',
+].join('\n');
+
+const library = libraryOfTexts({ 'Harbour rules.txt': RULES });
+
+function ask(question: string): Answer {
+  return askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });
+}
+
+const texts = (question: string): string[] => ask(question).claims.map((claim) => claim.text);
+
+describe('a list', () => {
+  test.each([
+    ['Which boats are left out by the rules?', 'list'],
+    ['To which boats do the rules not apply?', 'list'],
+    ['Which process is used?', 'passage'],
+  ])('“%s” wants: %s', (question, kind) => {
+    expect(kindOf(question)).toBe(kind);
+  });
+
+  test('is told with what announces it and all its items, in order, and nothing behind them', () => {
+    expect(texts('To which boats do the rules not apply?')).toEqual([
+      '2. It does not apply to:',
+      '(a) boats of the navy;',
+      '(b) boats that are being built; and',
+      '(c) rafts.',
+    ]);
+  });
+
+  test('of someone’s obligations holds each sentence that lays one on them', () => {
+    const answer = ask('What are the obligations of the owner?');
+    expect(answer.headline).toBe('3 obligations of the owner');
+    expect(answer.claims.map((claim) => claim.text)).toEqual([
+      '1. The owner shall insure the boat.',
+      'The owner shall not live aboard.',
+      '2. Every owner must keep the ropes in repair.',
+    ]);
+    expect(answer.claims.every((claim) => claim.citations[0]?.mark === 'exact')).toBe(true);
+  });
+});
+
+describe('how and why', () => {
+  test('a way of doing something is told in its steps', () => {
+    expect(texts('How does an owner apply for a mooring?')).toEqual([
+      '1. The owner sends a form to the harbour office not later than the first of March.',
+      '2. The office shall answer in writing within three weeks of the day on which it comes.',
+      '3. The mooring is marked once the fee is paid.',
+    ]);
+  });
+
+  test('what only sends one elsewhere is told with what stands there', () => {
+    const answer = ask('How is the fee worked out?');
+    expect(answer.claims.map((claim) => claim.text)).toContain(
+      'The yearly fee is nine crowns for each metre of the boat.',
+    );
+  });
+
+  test('a reason is the sentence that gives one', () => {
+    expect(texts('Why was the inner basin closed?')[0]).toBe(
+      'The inner basin was closed in May because its wall had sunk.',
+    );
+  });
+});
+
+describe('what a document is for', () => {
+  test('is what it says of itself, with the headings of what it covers', () => {
+    const answer = ask('What is this regulation about?');
+    expect(answer.lines?.[0]).toBe('This Regulation lays down how boats are kept in the harbour.');
+    expect(answer.lines?.[1]).toContain('Article 2 Scope');
+    expect(ask('What is the purpose of this regulation?').headline).toContain('lays down how boats are kept');
+  });
+
+  test('is not asked by a question about a thing in it', () => {
+    expect(ask('What is the purpose of the mooring form?').headline ?? '').not.toContain('Article 2 Scope');
+  });
+});

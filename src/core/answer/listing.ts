@@ -1,0 +1,100 @@
+import type { Section } from '../source';
+import { unitsOfPassage, type UnitText } from '../search';
+import { leadOf, type Evidence } from './evidence';
+import type { Question } from './question';
+import type { AskedSource } from './types';
+
+/** Items of a list that are told, and passages it may go on over. */
+export const MOST_ITEMS = 30;
+const PASSAGES = 10;
+/** How near a sentence that announces a list must come to the best evidence, and what it must hold of the question, with its heading. */
+const LEAD_SCORE = 0.62;
+const LEAD_SCORE_HOW = 0.9;
+const LEAD_HOLDS = 0.5;
+/** How much of a question the heading of a section must hold for all of it to be how something is done. */
+const HEADED = 0.5;
+const MOST_STEPS = 8;
+
+const MARK = /^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})[.)]\s|\d{1,2}(?:\.\d{1,3})+\s)/iu;
+const DECIMAL = /^\s*\d{1,3}(?:\.\d{1,3})+\s/;
+const HOW =
+  /^(?:how (?:do|does|did|can|could|may|must|shall|should|is|are|to)\b|(?:what|which) steps\b|what is the procedure\b|wie (?:wird|werden|kann|können|muss|beantrag\w*)\b)/i;
+/** Other things that "how" asks for than a way of doing something. */
+const NO_WAY = /^how (?:is|are) .{1,60} (?:defined|called|named|composed|made up)\b/i;
+
+/** True for a question that asks for the way something is done. */
+export function asksHow(text: string): boolean {
+  return HOW.test(text.trim()) && !NO_WAY.test(text.trim());
+}
+
+/** What stands behind a unit of a passage, in the order of the document. */
+function* behind({ source, hit, index }: Evidence): Generator<UnitText> {
+  yield* unitsOfPassage(source, hit.passage).slice(index + 1);
+  const last = Math.min(hit.passage + PASSAGES, source.segment.passageSections.length - 1);
+  for (let passage = hit.passage + 1; passage <= last; passage += 1) yield* unitsOfPassage(source, passage);
+}
+
+function descends(sections: readonly Section[], section: number, from: number): boolean {
+  for (let at = section; at >= 0; at = sections[at]?.parent ?? -1) if (at === from) return true;
+  return from < 0;
+}
+
+/** The items behind a sentence that announces them with a colon, in the order of the source; none where it announces nothing. */
+export function itemsAfter(lead: Evidence): UnitText[] {
+  if (!/[:：]\s*$/.test(lead.text)) return [];
+  const { sections } = lead.source;
+  const items: UnitText[] = [];
+  let open = true;
+  for (const one of behind(lead)) {
+    const below = descends(sections, one.unit.section, lead.unit.section);
+    if (one.unit.kind === 'heading' || !below || items.length === MOST_ITEMS) break;
+    // The next clause of the same depth is no item of this one.
+    if (DECIMAL.test(lead.text) && DECIMAL.test(one.text)) break;
+    if (one.unit.kind === 'note') continue;
+    if (!open && !MARK.test(one.text)) break;
+    items.push(one);
+    open = /(?:[;,]|[;,]?\s(?:and|or|und|oder))\s*$/i.test(one.text) || !/[.;!?。]\s*$/.test(one.text);
+  }
+  return items;
+}
+
+/** The sentence that announces the list a question asks for; null where none comes near enough. */
+export function listLead(evidence: readonly Evidence[], question: Question): Evidence | null {
+  const [best] = evidence;
+  if (best === undefined || (question.kind !== 'list' && !asksHow(question.text))) return null;
+  const least = question.kind === 'list' ? LEAD_SCORE : LEAD_SCORE_HOW;
+  const near = evidence.filter(({ score }) => score >= least * best.score);
+  const leads = near.filter(
+    (one) =>
+      Math.max(one.features.led, one.features.headed) >= LEAD_HOLDS &&
+      /[:：]\s*$/.test(one.text) &&
+      itemsAfter(one).length > 1,
+  );
+  const own = leadOf(unitsOfPassage(best.source, best.hit.passage), best.index);
+  return leads.find((one) => one.hit === best.hit && one.index === own) ?? leads[0] ?? null;
+}
+
+/** All that stands in the section whose heading says what a question asks how to do; none where no heading does. */
+export function stepsAround(best: Evidence, question: Question): UnitText[] {
+  if (!asksHow(question.text) || best.features.headed < HEADED) return [];
+  const { source, unit } = best;
+  const top = headedSection(source, unit.section);
+  if (top < 0) return [];
+  const steps: UnitText[] = [];
+  const first = source.segment.passageSections.findIndex((section) => descends(source.sections, section, top));
+  for (
+    let passage = Math.max(0, first - 1);
+    passage < Math.min(first + PASSAGES, source.segment.passageSections.length);
+    passage += 1
+  )
+    for (const one of unitsOfPassage(source, passage))
+      if (one.unit.kind === 'sentence' && descends(source.sections, one.unit.section, top)) steps.push(one);
+  return steps.length > MOST_STEPS ? [] : steps;
+}
+
+/** The nearest section over a place that has a title of its own; -1 where none has. */
+function headedSection({ sections }: AskedSource, section: number): number {
+  let at = section;
+  while (at >= 0 && !/\p{L}{3}/u.test(sections[at]?.title ?? '')) at = sections[at]?.parent ?? -1;
+  return at;
+}
