@@ -5,7 +5,8 @@ import { checkCommand } from './commands/check';
 import { proofCommand } from './commands/proof';
 import { readCommand } from './commands/read';
 import { reviewCommand } from './commands/review';
-import { DEFAULT_SENTENCES, summaryCommand } from './commands/summary';
+import { DEFAULT_LENGTH, lengthIn, type SummaryLength } from '../src/core/summary';
+import { summaryCommand } from './commands/summary';
 import { EXIT, tell } from './terminal';
 
 /** Faults of a file rather than of the command's words. */
@@ -75,11 +76,22 @@ function program(done: (code: number) => void): Command {
     .command('summary')
     .description('a summary of each document, made of its own sentences, each checked')
     .requiredOption('--sources <paths...>', 'documents or folders to sum up')
-    .option('--sentences <count>', 'how many sentences, from 1 to 40', wholeNumber, DEFAULT_SENTENCES)
+    .option('--sentences <count>', 'how many sentences, from 1 to 40', wholeNumber, DEFAULT_LENGTH.count)
+    .option('--length <text>', 'how long instead: "half a page", "200 words", "three sentences"', lengthGiven)
     .option('--about <text>', 'only what bears on this', '')
     .option('--json', 'one JSON object a document', false)
-    .action(async (options: { sources: string[]; sentences: number; about: string; json: boolean }) =>
-      done(await summaryCommand(options)),
+    .action(
+      async ({
+        sentences,
+        length = { count: sentences, unit: 'sentences' },
+        ...options
+      }: {
+        sources: string[];
+        sentences: number;
+        length?: SummaryLength;
+        about: string;
+        json: boolean;
+      }) => done(await summaryCommand({ ...options, length })),
     );
   command
     .command('review')
@@ -92,6 +104,13 @@ function program(done: (code: number) => void): Command {
       done(await reviewCommand(files, options)),
     );
   return command;
+}
+
+function lengthGiven(given: string): SummaryLength {
+  const found = lengthIn(given);
+  if (found === null)
+    throw new InvalidArgumentError('Give a number of sentences, words or pages, such as "half a page".');
+  return found.length;
 }
 
 function wholeNumber(given: string): number {

@@ -1,11 +1,11 @@
-import { DEFAULT_SENTENCES, keyFiguresOf, summarise, type KeyFigure, type Summary } from '../../src/core/summary';
+import { keyFiguresOf, summarise, type KeyFigure, type Summary, type SummaryLength } from '../../src/core/summary';
 import { openShelf } from '../shelf';
 import { EXIT, print } from '../terminal';
 import { asCite, placeInWords } from '../cite';
 
 export interface SummaryCommandOptions {
   readonly sources: readonly string[];
-  readonly sentences: number;
+  readonly length: SummaryLength;
   readonly about: string;
   readonly json: boolean;
 }
@@ -30,14 +30,12 @@ function asText(source: string, { sentences }: Summary, figures: readonly KeyFig
   return [source, ...lines, ...told, ''].join('\n');
 }
 
-export { DEFAULT_SENTENCES };
-
 /** `summary`: each document's summary, its sentences checked. Gives the exit code. */
 export async function summaryCommand(options: SummaryCommandOptions): Promise<number> {
   const { library, incomplete } = await openShelf(options.sources);
-  const { sentences, about } = options;
+  const { length, about } = options;
   for (const source of library.sources()) {
-    const summary = summarise([source], library.quotes, { sentences, about, now: () => performance.now() });
+    const summary = summarise([source], library.quotes, { length, about, now: () => performance.now() });
     const figures = keyFiguresOf(source, library.quotes);
     print(options.json ? asJson(source.name, summary, figures) : asText(source.name, summary, figures));
   }

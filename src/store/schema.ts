@@ -7,7 +7,7 @@ import type { ProofedAgainst, ProofItem, ProofResult } from '../core/proof';
 import type { Citation } from '../core/quote';
 import type { LogEvent } from '../core/review';
 import type { FactField } from '../core/facts';
-import type { Fact, KeyFigure } from '../core/summary';
+import type { Fact, KeyFigure, SummaryLength } from '../core/summary';
 import type { EditionFacts, Page, Section, Table } from '../core/source';
 import type { Language } from '../core/text';
 
@@ -147,6 +147,8 @@ export interface QuestionSlip extends SlipBase, Opinion {
 export interface SummarySlip extends SlipBase {
   readonly kind: 'summary';
   readonly sentences: number;
+  /** How long it was wanted, where not in sentences. */
+  readonly length?: SummaryLength | undefined;
   readonly about: string;
   readonly claims: readonly Claim[];
   readonly by: Answer['reader'];
@@ -179,6 +181,8 @@ export interface StoredBearings {
   /** Key figures and dates; bearings taken before these were told have none. */
   readonly figures?: readonly KeyFigure[] | undefined;
   readonly sentences: number;
+  /** How long it was wanted, where not in sentences. */
+  readonly length?: SummaryLength | undefined;
   readonly about: string;
   readonly claims: readonly Claim[];
   readonly by: Answer['reader'];

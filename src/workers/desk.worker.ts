@@ -27,7 +27,15 @@ import {
 } from '../core/quote';
 import { proofSteps, type ProofResult } from '../core/proof';
 import { Neighbours, textOfSpans } from '../core/search';
-import { factsOf, keyFiguresOf, summarise, type Fact, type KeyFigure, type Summary } from '../core/summary';
+import {
+  factsOf,
+  keyFiguresOf,
+  summarise,
+  type Fact,
+  type KeyFigure,
+  type Summary,
+  type SummaryLength,
+} from '../core/summary';
 import { getEdition, getIndex, getTables, pagesFrom, storeIndex, type Shelved } from '../store';
 import { attempt, type Result } from './result';
 
@@ -235,18 +243,18 @@ const api = {
   },
 
   /** What a document is and says in short. */
-  bearings(sourceId: string, sentences: number, about: string): Promise<Result<Bearings>> {
+  bearings(sourceId: string, length: SummaryLength, about: string): Promise<Result<Bearings>> {
     return attempt(() => {
       const sources = library.sources([sourceId]);
       const facts = sources.flatMap((source) => factsOf(source, library.quotes));
       const figures = sources.flatMap((source) => keyFiguresOf(source, library.quotes));
-      return { facts, figures, summary: summarise(sources, library.quotes, { sentences, about, now }) };
+      return { facts, figures, summary: summarise(sources, library.quotes, { length, about, now }) };
     });
   },
 
   /** A summary of several documents together. */
-  summarise(sourceIds: readonly string[], sentences: number, about: string): Promise<Result<Summary>> {
-    return attempt(() => summarise(library.sources(sourceIds), library.quotes, { sentences, about, now }));
+  summarise(sourceIds: readonly string[], length: SummaryLength, about: string): Promise<Result<Summary>> {
+    return attempt(() => summarise(library.sources(sourceIds), library.quotes, { length, about, now }));
   },
 
   /** Holds a text's quotations and figures against the documents named, telling how many are done; null when it was stopped. */

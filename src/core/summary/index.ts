@@ -1,3 +1,12 @@
 export { factsOf, type Fact } from './facts';
 export { keyFiguresOf, type KeyFigure } from './keyFigures';
-export { DEFAULT_SENTENCES, MOST_SENTENCES, summarise, type Summary, type SummaryOptions } from './summarise';
+export {
+  DEFAULT_LENGTH,
+  LENGTH_LIMITS,
+  lengthIn,
+  sayLength,
+  summaryAsked,
+  withinLimits,
+  type SummaryLength,
+} from './length';
+export { summarise, type Summary, type SummaryOptions } from './summarise';

@@ -1,12 +1,12 @@
 import { checkClaim, type AskedSource, type Claim } from '../answer';
 import type { QuoteIndex } from '../quote';
 import { equivalentsOf, termsOf } from '../search';
+import { countWords } from '../text';
 import { candidatesOf, type Candidate } from './candidates';
 import { centrality, likeness, vectorsOf, type Vector } from './centrality';
+import { MOST_SENTENCES, withinLimits, wordsOf, type SummaryLength } from './length';
 
 export const SUMMARISER = { name: 'built-in reader', version: '1' } as const;
-export const DEFAULT_SENTENCES = 5;
-export const MOST_SENTENCES = 40;
 
 /** Sentences of one stage: of a part of a long document, or of all that its parts put forward. */
 const STAGE = 240;
@@ -18,8 +18,8 @@ const REDUNDANCY = 0.9;
 const CROWDING = 0.12;
 
 export interface SummaryOptions {
-  /** How many sentences at most; from 1 to 40. */
-  readonly sentences: number;
+  /** How long at most. */
+  readonly length: SummaryLength;
   /** Only what bears on these words; empty for the whole. */
   readonly about: string;
   readonly now: () => number;
@@ -142,24 +142,41 @@ function bearingOn(candidates: readonly Candidate[], about: string): Candidate[]
   return most === 0 ? [] : scored.filter((one) => one.share >= most / 2).map((one) => one.candidate);
 }
 
+/** How much more than its words a summary may hold, so that a sentence is not left out for a word or two. */
+const OVER = 1.1;
+
+/** The first sentences that together hold so many words, at least one; later ones that still fit are taken too. */
+function fitting<T extends { readonly candidate: Candidate }>(chosen: readonly T[], words: number | null): T[] {
+  if (words === null) return [...chosen];
+  let left = words * OVER;
+  return chosen.filter(({ candidate }, at) => {
+    const own = countWords(candidate.text);
+    if (own > left && at > 0) return false;
+    left -= own;
+    return true;
+  });
+}
+
 /**
  * An extractive summary of the documents: whole sentences that stand by themselves, central, unlike each other, from different parts; each is
  * checked against its page like any quote. The same documents give the same summary. May give fewer sentences than asked for.
  */
 export function summarise(sources: readonly AskedSource[], index: QuoteIndex, options: SummaryOptions): Summary {
   const began = options.now();
-  const wanted = Math.max(1, Math.min(MOST_SENTENCES, Math.floor(options.sentences)));
+  const length = withinLimits(options.length);
+  const words = wordsOf(length);
+  const wanted = words === null ? length.count : MOST_SENTENCES;
   const all = sources.flatMap(candidatesOf);
-  const fitting = options.about.trim() === '' ? all : bearingOn(all, options.about);
+  const bearing = options.about.trim() === '' ? all : bearingOn(all, options.about);
   const place = new Map(sources.map((source, at) => [source.id, at]));
   // A sentence that the check does not carry gives way to the next.
-  const chosen = choose(staged(fitting), wanted + 3);
+  const chosen = choose(staged(bearing), wanted + 3);
   const checked = chosen.flatMap((candidate) => {
     const draft = { sourceId: candidate.source.id, page: candidate.page, quote: candidate.text };
     const claim = checkClaim({ text: candidate.text, citations: [draft] }, sources, index);
     return claim.standing === 'carried' && claim.citations[0]?.place === 'cited' ? [{ candidate, claim }] : [];
   });
-  const kept = checked.slice(0, wanted).sort((a, b) => {
+  const kept = fitting(checked.slice(0, wanted), words).sort((a, b) => {
     const order = (place.get(a.candidate.source.id) ?? 0) - (place.get(b.candidate.source.id) ?? 0);
     return order === 0 ? a.candidate.order - b.candidate.order : order;
   });

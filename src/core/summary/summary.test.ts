@@ -87,7 +87,11 @@ const FILING = [
 describe('a summary', () => {
   const library = libraryOf(...FILING);
   const sum = (sentences: number, about = '') =>
-    summarise(library.sources(), library.quotes, { sentences, about, now: () => 0 });
+    summarise(library.sources(), library.quotes, {
+      length: { count: sentences, unit: 'sentences' },
+      about,
+      now: () => 0,
+    });
 
   test('is as long as asked for, in the order of the pages, each sentence on its page', () => {
     const { sentences } = sum(3);

@@ -178,6 +178,11 @@ const laid = {
   pinned: Joi.boolean().required(),
 };
 
+const summaryLength = Joi.object({
+  count: Joi.number().positive().max(2000).required(),
+  unit: Joi.valid('sentences', 'words', 'pages').required(),
+});
+
 const slip = Joi.alternatives(
   Joi.object({
     ...laid,
@@ -219,6 +224,7 @@ const slip = Joi.alternatives(
     ...laid,
     kind: Joi.valid('summary').required(),
     sentences: count.required(),
+    length: summaryLength,
     about: text(2000).required(),
     claims: claims.required(),
     by: reader.required(),
@@ -253,6 +259,7 @@ const bearings = Joi.object({
     )
     .max(200),
   sentences: count.required(),
+  length: summaryLength,
   about: text(2000).required(),
   claims: claims.required(),
   by: reader.required(),

@@ -5,14 +5,14 @@ import { useEffect, useImperativeHandle, useRef, useState, type Ref } from 'reac
 import type { Limits, Subject } from '@/core/answer';
 import { wordProblem } from '@/core/problem';
 import type { FindWay } from '@/core/quote';
-import { DEFAULT_SENTENCES } from '@/core/summary';
+import { DEFAULT_LENGTH } from '@/core/summary';
 import { Button } from '@/ui';
 import { pageNamed, pageProblem, type Session, type SessionState } from '../session';
 import { AskWithin, limited } from './AskWithin';
 import { FindChoices } from './FindChoices';
 import { ReaderChooser } from './ReaderChooser';
 import { questionsAsked, stepAmong } from './recalled';
-import { SentenceCount } from './SentenceCount';
+import { LengthField } from './LengthField';
 
 export interface AskBoxHandle {
   ask(prefill?: string): void;
@@ -54,7 +54,7 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
   const [here, setHere] = useState(false);
   const [within, setWithin] = useState(false);
   const [limits, setLimits] = useState<Limits>({});
-  const [sentences, setSentences] = useState(DEFAULT_SENTENCES);
+  const [length, setLength] = useState(DEFAULT_LENGTH);
   const field = useRef<HTMLTextAreaElement>(null);
   const chosen = state.shelf.filter((one) => one.source.chosen);
   const askable = chosen.some((one) => one.edition.pagesRead > 0);
@@ -112,7 +112,7 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
       if (await session.finder.find(text.trim(), way, here ? (state.open?.sourceId ?? null) : null)) onFound();
       return;
     } else if (mode === 'sum') {
-      const id = await session.asking.sumUp(sentences, text.trim());
+      const id = await session.asking.sumUp(length, text.trim());
       if (id !== null) onAnswered([id]);
     } else if (!(await check())) return;
     setText('');
@@ -223,8 +223,7 @@ export function AskBox({ session, state, handle, onAnswered, onFound }: AskBoxPr
         {mode === 'sum' && (
           <span className="ml-auto flex items-center gap-1.5 whitespace-nowrap text-muted">
             in
-            <SentenceCount value={sentences} onChange={setSentences} />
-            {sentences === 1 ? 'sentence' : 'sentences'}
+            <LengthField value={length} onChange={setLength} />
           </span>
         )}
         {state.streaming === null ? (

@@ -5,10 +5,10 @@ import { FACT_FIELDS, type FactField } from '@/core/facts';
 import type { Fact } from '@/core/summary';
 import type { Shelved, StoredBearings } from '@/store';
 import { Button, formText, MarkGlyph } from '@/ui';
-import type { Session, SessionState } from '../session';
+import { lengthOf, type Session, type SessionState } from '../session';
 import { Choosable, QuoteEntry } from '../spread';
 import { KeyFigures } from './KeyFigures';
-import { SentenceCount } from './SentenceCount';
+import { LengthField } from './LengthField';
 
 const NAMES: Readonly<Record<FactField, string>> = {
   title: 'Title',
@@ -137,7 +137,7 @@ interface SummaryPartProps {
 }
 
 function SummaryPart({ session, state, shelved, bearings }: SummaryPartProps) {
-  const [sentences, setSentences] = useState(bearings.sentences);
+  const [length, setLength] = useState(lengthOf(bearings));
   const [about, setAbout] = useState(bearings.about);
   return (
     <section aria-label="Summary">
@@ -145,13 +145,13 @@ function SummaryPart({ session, state, shelved, bearings }: SummaryPartProps) {
         className="flex items-center gap-2 border-b border-rule bg-ground/60 px-3.5 py-1.5"
         onSubmit={(event) => {
           event.preventDefault();
-          void session.bearings.make(shelved, sentences, about.trim());
+          void session.bearings.make(shelved, length, about.trim());
         }}
       >
         <h3 className="font-reading text-[15px] font-semibold">Summary</h3>
         <span className="text-muted">in</span>
-        <SentenceCount value={sentences} onChange={setSentences} />
-        <span className="text-muted">{sentences === 1 ? 'sentence' : 'sentences'}, about</span>
+        <LengthField value={length} onChange={setLength} />
+        <span className="text-muted">about</span>
         <input
           value={about}
           maxLength={300}

@@ -1,5 +1,6 @@
+import { sayLength } from '@/core/summary';
 import type { SummarySlip } from '@/store';
-import type { Session, SessionState } from '../session';
+import { lengthOf, type Session, type SessionState } from '../session';
 import { ClaimEntry } from './ClaimEntry';
 import { SlipFrame } from './SlipFrame';
 import { SlipMenu } from './SlipMenu';
@@ -15,7 +16,7 @@ export function SummarySlipCard({
   slip: SummarySlip;
 }) {
   const names = slip.scope.map((one) => one.name);
-  const title = `${names.length === 1 ? `“${names[0]}”` : `${names.length} documents`} in ${slip.sentences === 1 ? 'one sentence' : `${slip.sentences} sentences`}${slip.about === '' ? '' : `: ${slip.about}`}`;
+  const title = `${names.length === 1 ? `“${names[0]}”` : `${names.length} documents`} in ${sayLength(lengthOf(slip))}${slip.about === '' ? '' : `: ${slip.about}`}`;
   return (
     <SlipFrame
       session={session}

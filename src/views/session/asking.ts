@@ -1,5 +1,5 @@
 import { completeQuestion, splitQuestions, type Steered, type Subject } from '@/core/answer';
-import { DEFAULT_SENTENCES } from '@/core/summary';
+import { DEFAULT_LENGTH, summaryAsked } from '@/core/summary';
 import { segmentFingerprint } from '@/core/search';
 import {
   deleteSlip,
@@ -15,6 +15,7 @@ import {
 } from '@/store';
 import { v4 as uuid } from 'uuid';
 import type { SessionBase } from './base';
+import { storedLength } from './bearings';
 import { Opinions, type AskHow, type Put } from './opinions';
 import type { Readers } from './readers';
 import { claimKey, withClaim } from './claims';
@@ -56,6 +57,12 @@ export class Asking {
     this.base.state.update({ asking: true });
     await this.base.guard(async () => {
       for (const question of splitQuestions(message)) {
+        const sum = follows === null && how.about === undefined ? summaryAsked(question) : null;
+        if (sum !== null) {
+          const id = await this.sumUp(sum.length, sum.about, this.namedIn(sum.said));
+          if (id !== null) ids.push(id);
+          continue;
+        }
         const slip = await this.answer({ ...this.asked(question, follows), ...kept(how) }, this.base.now.reader);
         if (slip !== null) ids.push(slip.id);
       }
@@ -142,16 +149,16 @@ export class Asking {
   }
 
   /** Sums the chosen documents up together, as a slip. */
-  async sumUp(sentences = DEFAULT_SENTENCES, about = ''): Promise<string | null> {
+  async sumUp(length = DEFAULT_LENGTH, about = '', only: readonly Shelved[] = []): Promise<string | null> {
     const { base } = this;
     let id: string | null = null;
     base.state.update({ asking: true });
     await base.guard(async () => {
-      const asked = this.askable((one) => one.source.chosen);
+      const asked = only.length > 0 ? only : this.askable((one) => one.source.chosen);
       for (const shelved of asked) await base.hold(shelved);
       const result = await base.desk.summarise(
         asked.map((one) => one.source.id),
-        sentences,
+        length,
         about,
       );
       if (!result.ok) return base.tellProblem(result.problem);
@@ -164,12 +171,35 @@ export class Asking {
         askedAt: Date.now(),
         follows: null,
       };
-      await storeSlip({ ...made, scope: await this.scopeOf(asked), sentences, about, claims, by, milliseconds });
+      await storeSlip({
+        ...made,
+        scope: await this.scopeOf(asked),
+        ...storedLength(length, claims.length),
+        about,
+        claims,
+        by,
+        milliseconds,
+      });
       await base.loadSlips();
       id = made.id;
     });
     base.state.update({ asking: false });
     return id;
+  }
+
+  /** Chosen documents whose whole name stands in some words; none when they name none. */
+  private namedIn(words: string): Shelved[] {
+    const said = ` ${words.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ')} `;
+    return this.askable(
+      ({ source }) =>
+        source.chosen &&
+        said.includes(
+          ` ${source.name
+            .toLowerCase()
+            .replace(/[^\p{L}\p{N}]+/gu, ' ')
+            .trim()} `,
+        ),
+    );
   }
 
   /** Holds a pasted quote against the chosen documents and leaves the result as a slip. */

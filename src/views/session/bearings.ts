@@ -1,7 +1,26 @@
 import type { FactField } from '@/core/facts';
-import { DEFAULT_SENTENCES } from '@/core/summary';
+import { DEFAULT_LENGTH, type SummaryLength } from '@/core/summary';
 import { listBearings, storeBearings, updateSource, type Shelved } from '@/store';
 import type { SessionBase } from './base';
+
+/** How long a stored summary was wanted. */
+export function lengthOf({
+  sentences,
+  length,
+}: {
+  readonly sentences: number;
+  readonly length?: SummaryLength | undefined;
+}): SummaryLength {
+  return length ?? { count: sentences, unit: 'sentences' };
+}
+
+/** A length as it is stored: summaries were counted in sentences before. */
+export function storedLength(
+  length: SummaryLength,
+  made: number,
+): { readonly sentences: number; readonly length?: SummaryLength } {
+  return length.unit === 'sentences' ? { sentences: length.count } : { sentences: made, length };
+}
 
 /** What each document is and says in short: made on arrival, kept with it, made anew when asked for. */
 export class Bearings {
@@ -27,17 +46,17 @@ export class Bearings {
         held?.editionId !== edition.id &&
         !this.busy.has(edition.id)
       )
-        await this.make(shelved, held?.sentences ?? DEFAULT_SENTENCES, held?.about ?? '');
+        await this.make(shelved, held === undefined ? DEFAULT_LENGTH : lengthOf(held), held?.about ?? '');
     }
   }
 
-  /** Sums a document up anew, in so many sentences, of what bears on `about`; empty for the whole. */
-  async make(shelved: Shelved, sentences: number, about: string): Promise<void> {
+  /** Sums a document up anew, so long, of what bears on `about`; empty for the whole. */
+  async make(shelved: Shelved, length: SummaryLength, about: string): Promise<void> {
     const { source, edition } = shelved;
     this.busy.add(edition.id);
     await this.base.guard(async () => {
       await this.base.hold(shelved);
-      const result = await this.base.desk.bearings(source.id, sentences, about);
+      const result = await this.base.desk.bearings(source.id, length, about);
       if (!result.ok) return this.base.tellProblem(result.problem);
       const { facts, figures, summary } = result.value;
       await storeBearings({
@@ -47,7 +66,7 @@ export class Bearings {
         editionId: edition.id,
         facts,
         figures,
-        sentences,
+        ...storedLength(length, summary.sentences.length),
         about,
         claims: summary.sentences,
         by: summary.by,

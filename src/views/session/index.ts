@@ -1,6 +1,7 @@
 export { droppedFiles, pickedFiles, type Arrival, type Fate } from './arrivals';
 export { claimKey } from './claims';
 export { FIRST_NAME, type Storage } from './dossiers';
+export { lengthOf } from './bearings';
 export { documentOf } from './documentOf';
 export { foundKey, isFoundKey } from './finding';
 export type { Incoming, RecheckedQuote } from './findings';
