@@ -116,10 +116,16 @@ describe('text selected on a page', () => {
     await press(page, 'Dismiss');
   });
 
-  test('is offered to be asked about and to be checked', async () => {
+  test('is offered to be asked about, to have its like found, and to be checked', async () => {
     await select('following words');
     await offered('Ask about this');
-    expect(await page.$eval('textarea', (field) => field.value)).toContain('“following words”');
+    await find(page, 'form ::-p-text(“following words”)');
+    await ask(page, 'What do they mean?');
+    await find(page, '[data-slip]:first-of-type ::-p-text(“following words”)');
+    await select('following words');
+    await offered('Find its like');
+    await find(page, '::-p-text(Nothing in the documents looked at says the like.)');
+    await (await find(page, '[aria-label="What lies on this leaf"] ::-p-text(Slips)')).click();
     await select('following words');
     await offered('Check');
     expect(await page.$eval('textarea', (field) => field.value)).toBe('following words');
