@@ -96,6 +96,8 @@ interface SlipBase {
   readonly scope: readonly SlipScope[];
   readonly folded: boolean;
   readonly pinned: boolean;
+  /** Where it lies among the others, later ones first; as it was asked while it was never moved. */
+  readonly laidAt?: number | undefined;
 }
 
 /** What only a connected model's answer has. */

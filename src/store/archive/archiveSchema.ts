@@ -176,6 +176,7 @@ const laid = {
   scope: Joi.array().items(scoped).max(2000).required(),
   folded: Joi.boolean().required(),
   pinned: Joi.boolean().required(),
+  laidAt: Joi.number(),
 };
 
 const summaryLength = Joi.object({

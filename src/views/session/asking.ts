@@ -241,8 +241,11 @@ export class Asking {
     void this.base.guard(() => deleteSlip(slip));
   }
 
-  /** Folds a slip to its question, or unfolds it; pins it to the top, or lets it go. */
-  lay(slip: StoredSlip, how: { readonly folded: boolean } | { readonly pinned: boolean }): void {
+  /** Folds a slip to its question, or unfolds it; pins it to the top, or lets it go; lays it elsewhere among the others. */
+  lay(
+    slip: StoredSlip,
+    how: { readonly folded: boolean } | { readonly pinned: boolean } | { readonly laidAt: number },
+  ): void {
     void this.base.guard(() => updateSlip(slip.id, (stored) => ({ ...stored, ...how })));
   }
 
