@@ -45,7 +45,7 @@ const SPEAKS = {
   /** A yes or no is met by chance more easily than a value: less than was learned, by the same questions put to other documents. */
   yesNo: 1.5,
 } as const;
-const LEAST = 4.3;
+const LEAST = 4.4;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** A table's row whose label is asked for, of the period asked, answers whatever verb the question uses. */

@@ -5,6 +5,7 @@ import {
   textOfSpans,
   unitsOfPassage,
   withAliases,
+  withLoose,
   withParaphrase,
   type Hit,
   type Neighbours,
@@ -93,7 +94,8 @@ export function seek(
     withParaphrase(withAliases(terms, sources, settings.equivalents), settings.paraphrase);
   const analysed = { ...own, terms: widened(own.terms), subject: widened(own.subject) };
   const holds = (text: string, of: Language): boolean => freshMentions(text, analysed, of).length > 0;
-  const terms = context === '' ? analysed.terms : [...analysed.terms, ...contextTerms(context, language, own.terms)];
+  const led = context === '' ? [] : contextTerms(context, language, own.terms);
+  const terms = [...withLoose(analysed.terms), ...led];
   const hits = searchPassages(sources, terms, settings.breadth, {
     holds: VALUE_KINDS.has(analysed.kind) ? holds : undefined,
     within: place === null ? undefined : passagesOf(place),

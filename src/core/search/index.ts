@@ -1,4 +1,4 @@
-export { withAliases, withParaphrase } from './withAliases';
+export { withAliases, withLoose, withParaphrase } from './withAliases';
 export { DEFAULT_PASSAGES, type PassageOptions, type Unit } from './passages';
 export { SegmentBuilder, segmentFingerprint, termNumber, unitAt, type Segment } from './segment';
 export {
