@@ -5,6 +5,7 @@ import { quantile, say } from './measure';
 import { Random } from './random';
 import { benchReading, type Whole } from './readingBench';
 import { benchScale } from './scaleBench';
+import { benchSearch } from './searchBench';
 
 /** Measures side by side, in one run, what docs/measurements.md reports: ratios and medians, on files made here. */
 const LENGTHS = [100, 500, 1000, 1500];
@@ -39,4 +40,5 @@ if (part === 'all' || part === 'reading') {
   benchQuestions(whole);
 }
 if (part === 'all' || part === 'check') benchChecks();
+if (part === 'all' || part === 'search') benchSearch();
 if (part === 'all' || part === 'scale') await benchScale();
