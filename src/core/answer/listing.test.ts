@@ -58,6 +58,8 @@ describe('a list', () => {
   test.each([
     ['Which boats are left out by the rules?', 'list'],
     ['To which boats do the rules not apply?', 'list'],
+    ['To which boats does the regulation not apply?', 'list'],
+    ['Within how many days does it end?', 'duration'],
     ['Which process is used?', 'passage'],
   ])('“%s” wants: %s', (question, kind) => {
     expect(kindOf(question)).toBe(kind);

@@ -14,6 +14,8 @@ const LEAD_HOLDS = 0.5;
 /** How much of a question the heading of a section must hold for all of it to be how something is done. */
 const HEADED = 0.5;
 const MOST_STEPS = 8;
+/** What of the question a lead holds by what stands around it: "It does not apply to:" behind a sentence that says what "it" is. */
+const LED_AROUND = 0.6;
 
 const MARK = /^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})[.)]\s|\d{1,2}(?:\.\d{1,3})+\s)/iu;
 const DECIMAL = /^\s*\d{1,3}(?:\.\d{1,3})+\s/;
@@ -66,7 +68,7 @@ export function listLead(evidence: readonly Evidence[], question: Question): Evi
   const near = evidence.filter(({ score }) => score >= least * best.score);
   const leads = near.filter(
     (one) =>
-      Math.max(one.features.led, one.features.headed) >= LEAD_HOLDS &&
+      Math.max(one.features.led, one.features.headed, LED_AROUND * one.features.around) >= LEAD_HOLDS &&
       /[:：]\s*$/.test(one.text) &&
       itemsAfter(one).length > 1,
   );

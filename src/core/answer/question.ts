@@ -71,6 +71,10 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'list',
   ],
   [
+    /^(?:to|for|in|on|under|from|by|with|against|at) (?:which|what) (?:[\w-]+ )?(?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press|days|months|years)\b)[\w-]{3,}s (?:does|is|has|was)\b/i,
+    'list',
+  ],
+  [
     /^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|ist|sind|darf|kann|muss)\b/i,
     'yes-no',
   ],
