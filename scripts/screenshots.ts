@@ -61,8 +61,13 @@ async function careless(page: Page): Promise<void> {
   const second = await find(page, '[data-slip] [aria-label="Second opinion"]');
   await second.evaluate((part) => part.scrollIntoView({ block: 'start' }));
   await shoot(page, 'desk-second');
-  await page.select('select[aria-label="Answered by"]', '#settings');
-  await shoot(page, 'readers');
+  await page.select('select[aria-label="Answered by"]', '#reading');
+  await (await find(page, '::-p-aria([name="Instructions"][role="tab"])')).click();
+  await page.type(
+    '[aria-label="Standing instructions"]',
+    'Always give the date of the source\nAmounts in thousands\nAnswer in verse',
+  );
+  await shoot(page, 'reading-settings');
   await page.keyboard.press('Escape');
   await page.select('select[aria-label="Answered by"]', 'built-in reader');
   await (await find(page, '::-p-aria([name="Bearings"][role="tab"])')).click();

@@ -60,6 +60,9 @@ describe('a claim asked about', () => {
 
 describe('how questions are read', () => {
   test('own words, kept with the dossier, lead to what no list knows', async () => {
+    const other = await opened.browser.newPage(opened.server.url);
+    await find(other, 'textarea');
+    await page.bringToFront();
     await ask(page, 'How much is the flumgeld?');
     expect(await firstSlip(page)).toContain('Not in these documents');
     await openSettings('Words');
@@ -68,6 +71,12 @@ describe('how questions are read', () => {
     await find(page, '[data-slip]:first-of-type ::-p-text(Asked with other settings)');
     await (await find(page, '[data-slip]:first-of-type ::-p-aria([name="Ask again"][role="button"])')).click();
     await firstSays('900,000 crowns');
+    // The other tab reads questions so from now on too.
+    await other.bringToFront();
+    await ask(other, 'What sum has the flumgeld?');
+    expect(await firstSlip(other)).toContain('900,000 crowns');
+    await other.close();
+    await page.bringToFront();
     await page.reload({ waitUntil: 'networkidle0' });
     await openSettings('Words');
     expect(await page.$eval('[aria-label="This dossier’s own groups of words"]', (field) => (field as HTMLTextAreaElement).value)).toBe('flumgeld, performance bond'); // prettier-ignore

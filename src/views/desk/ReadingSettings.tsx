@@ -45,7 +45,7 @@ export function ReadingSettings({ session, onClose }: { readonly session: Sessio
           </button>
         ))}
       </div>
-      <div className="h-[46vh] overflow-y-auto pr-1">
+      <div className="h-[46vh] overflow-y-auto px-1 pb-1">
         {part === 'search' && <SearchSettings settings={draft} onChange={change} />}
         {part === 'words' && (
           <WordGroups groups={draft.equivalents} onChange={(equivalents) => change({ equivalents })} />

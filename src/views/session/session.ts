@@ -75,7 +75,10 @@ export class Session extends SessionBase {
       const shelved = this.now.shelf.find((one) => one.edition.id === change.editionId);
       if (shelved !== undefined) await this.hold(shelved);
     } else if (change.kind === 'dossiers') {
+      const before = this.reading;
       await this.loadShelf();
+      // Another tab may have changed how questions are read.
+      if (this.reading !== before) await this.configure();
       await this.dossiers.takeUpStored();
     } else if (change.kind === 'settings') await Promise.all([this.readers.load(), this.findings.load()]);
     else if (change.dossierId !== this.dossierId) await this.dossiers.takeUpStored();
