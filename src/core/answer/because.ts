@@ -35,10 +35,3 @@ export function becauseOf(
   const order = { itself: 0, trade: 1, like: 2 } as const;
   return found.sort((a, b) => order[a.by] - order[b.by]).slice(0, MOST);
 }
-
-/** What a passage came up by, in words: "by notice, board; renewal (for “extend”)". */
-export function sayBecause(because: readonly Because[]): string {
-  const itself = because.filter((one) => one.by === 'itself').map((one) => one.met);
-  const others = because.filter((one) => one.by !== 'itself').map((one) => `${one.met} (for “${one.asked}”)`);
-  return [itself.join(', '), others.join(', ')].filter((part) => part !== '').join('; ');
-}

@@ -1,15 +1,16 @@
 export { completeQuestion, type Before } from './followUp';
 export { placesLike } from './alike';
-export { sayBecause } from './because';
-export { canMend, mendClaim } from './mend';
+export { sayBecause } from './sayBecause';
+export { canMend } from './canMend';
+export { mendClaim } from './mend';
 export { compareAnswers, type Opinions, type Shared } from './opinions';
 export { askBuiltIn, searchFor, type AskOptions, type Search, type SearchOptions } from './ask';
 export { checkClaim } from './checkClaim';
 export type { Subject } from './parts';
 export type { Limits } from './places';
 export { steeringOf } from './instructions';
-export { DEFAULT_SETTINGS, SETTING_LIMITS, type AskSettings } from './settings';
-export { WATCH_POINTS, type WatchPoint } from './watchPoints';
+export { DEFAULT_SETTINGS, SETTING_LIMITS, type AskSettings, type WatchPoint } from './settings';
+export { WATCH_POINTS } from './watchPoints';
 export { wholeHistory, wholeQuestion } from './thread';
 export { splitQuestions } from './splitQuestions';
 export type {

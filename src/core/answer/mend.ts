@@ -3,11 +3,6 @@ import { oneLine } from '../text';
 import { checkClaim } from './checkClaim';
 import type { AskedSource, Claim, DraftCitation } from './types';
 
-/** True when the documents hold something a claim can be mended from. */
-export function canMend(claim: Claim): boolean {
-  return claim.standing !== 'carried' && claim.citations.some((one) => one.mark !== 'absent' && one.page !== null);
-}
-
 /** The stop that ended the quote, when the page has it too: matched words end with a word. */
 function endOf({ quote, matched, after }: Citation): string {
   const stop = /[.!?;:,]$/.exec(quote.trim())?.[0] ?? '';

@@ -15,8 +15,8 @@ import { purposeAnswer } from './purpose';
 import { eachReading, othersMeant } from './readings';
 import { scopeOf, type Scope } from './scope';
 import { seek, searchesOf, type SeekOptions, type Sought } from './seek';
-import { watchPointsOf, type AskSettings } from './settings';
-import { asksWatchPoints, watchPointsAnswer } from './watchPoints';
+import type { AskSettings } from './settings';
+import { asksWatchPoints, watchPointsAnswer, watchPointsOf } from './watchPoints';
 import type { AskedSource, ReaderAnswer, Reading } from './types';
 
 /** A claim or clause that a question is about: where it stands, and its words. */

@@ -1,5 +1,15 @@
 import { DEFAULT_PASSAGES, type PassageOptions } from '../search';
-import { WATCH_POINTS, type WatchPoint } from './watchPoints';
+
+/** Something that needs care in a contract: how it is found, why it matters, and what is usually asked for. Plain data, which an analyst can change. */
+export interface WatchPoint {
+  readonly name: string;
+  /** Words that lead to it. */
+  readonly words: string;
+  /** What a sentence about it says, any one of these: words, "*" for any ending, "…" for up to 90 characters between. */
+  readonly says: readonly string[];
+  readonly why: string;
+  readonly usual: string;
+}
 
 /** How the questions of a dossier are read: what the analyst may change, with defaults that trials favour. */
 export interface AskSettings {
@@ -34,7 +44,3 @@ export const SETTING_LIMITS = {
   breadth: [10, 40],
   paraphrase: [0, 1.5],
 } as const;
-
-export function watchPointsOf({ watchPoints }: Pick<AskSettings, 'watchPoints'>): readonly WatchPoint[] {
-  return watchPoints ?? WATCH_POINTS;
-}

@@ -1,18 +1,8 @@
 import { searchPassages, termsOf, unitsOfPassage } from '../search';
 import { shorten } from './headline';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
+import type { AskSettings, WatchPoint } from './settings';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
-
-/** Something that needs care in a contract: how it is found, why it matters, and what is usually asked for. Plain data, which an analyst can change. */
-export interface WatchPoint {
-  readonly name: string;
-  /** Words that lead to it. */
-  readonly words: string;
-  /** What a sentence about it says, any one of these: words, "*" for any ending, "…" for up to 90 characters between. */
-  readonly says: readonly string[];
-  readonly why: string;
-  readonly usual: string;
-}
 
 /** The list that a contract is gone through by, unless the dossier has its own. */
 export const WATCH_POINTS: readonly WatchPoint[] = [
@@ -27,6 +17,11 @@ export const WATCH_POINTS: readonly WatchPoint[] = [
   { name: 'Penalties', words: 'penalty pay sum late failure default interest damages', says: ['penalty', 'penalties', 'liquidated', 'for each … not', 'for each … late', 'for each … missed', 'for each … fail*', 'for each … delay*', 'for each day', 'interest runs', 'default interest', 'vertragsstrafe', 'shall pay … for each'], why: 'sums that fall due by themselves add up', usual: 'a cap, relief for what one could not prevent, and notice' },
   { name: 'Unilateral change', words: 'change vary amend unilaterally increase discretion', says: ['may vary', 'may change', 'may amend', 'may increase', 'may require', 'may alter', 'may at any time vary', 'may at any time change', 'may at any time amend', 'may at any time increase', 'may at any time require', 'may at any time alter', 'sole discretion', 'from time to time', 'no change to this', 'einseitig*'], why: 'what one side may change alone was not agreed', usual: 'changes in writing and signed by both, with a right to leave' },
 ]; // prettier-ignore
+
+/** The list that settings want: their own, or the one that comes with the reader. */
+export function watchPointsOf({ watchPoints }: Pick<AskSettings, 'watchPoints'>): readonly WatchPoint[] {
+  return watchPoints ?? WATCH_POINTS;
+}
 
 /** Characters that "…" may stand for. */
 const BETWEEN = 90;

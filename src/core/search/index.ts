@@ -1,6 +1,7 @@
 export { withAliases, withLoose, withParaphrase } from './withAliases';
-export { DEFAULT_PASSAGES, type PassageOptions, type Unit } from './passages';
-export { SegmentBuilder, segmentFingerprint, termNumber, unitAt, type Segment } from './segment';
+export { DEFAULT_PASSAGES, segmentFingerprint, type PassageOptions } from './cutting';
+export { type Unit } from './passages';
+export { SegmentBuilder, termNumber, unitAt, type Segment } from './segment';
 export {
   bareName,
   isDraft,

@@ -1,4 +1,5 @@
 import { splitSentences } from '../text';
+import { DEFAULT_PASSAGES, type PassageOptions } from './cutting';
 import { isFlow, type Line, type PageText, type Span } from '../source';
 
 /** A whole sentence, table row or heading: what an answer may quote. One span a page it stands on. */
@@ -15,16 +16,6 @@ export interface PassageDraft {
   readonly section: number;
   readonly words: number;
 }
-
-export interface PassageOptions {
-  /** Words a passage may hold before the next unit starts a new one, and how few may not stand alone within a section. */
-  readonly maxWords: number;
-  readonly minWords: number;
-  /** Sentences that a passage repeats of the one before, where the text goes on. */
-  readonly overlap: number;
-}
-
-export const DEFAULT_PASSAGES: PassageOptions = { maxWords: 110, minWords: 45, overlap: 0 };
 
 interface Open {
   readonly spans: Span[];

@@ -5,7 +5,8 @@ import type { Reading } from '../source';
 import { equivalentsOf } from './equivalents';
 import { PassageBuilder, type PassageDraft } from './passages';
 import { searchPassages } from './rank';
-import { SegmentBuilder, segmentFingerprint, unitAt, type Segment } from './segment';
+import { segmentFingerprint } from './cutting';
+import { SegmentBuilder, unitAt, type Segment } from './segment';
 import { textOfSpans, unitsOfPassage, type ShelfSource } from './shelf';
 import { termsOf, valueTerms } from './terms';
 

@@ -1,10 +1,10 @@
 import { sectionPath, textWithoutMarks, type PageText, type Section, type Span } from '../source';
 import type { Language } from '../text';
 import { aliasesIn, type Alias } from './aliases';
-import { DEFAULT_PASSAGES, PassageBuilder, type PassageDraft, type PassageOptions, type Unit } from './passages';
+import { DEFAULT_PASSAGES, SEGMENT_VERSION, segmentFingerprint, type PassageOptions } from './cutting';
+import { PassageBuilder, type PassageDraft, type Unit } from './passages';
 import { termsOf, valueTerms } from './terms';
 
-export const SEGMENT_VERSION = 9;
 /** Names of one thing that are kept of a document, at most. */
 const MOST_ALIASES = 400;
 /** Pages that are held for the open passage: more than a passage of one word a page reaches over. */
@@ -36,11 +36,6 @@ export interface Segment {
   readonly unitKinds: Uint8Array;
   readonly unitSections: Int32Array;
   readonly spans: Uint32Array;
-}
-
-export function segmentFingerprint(options: PassageOptions = DEFAULT_PASSAGES): string {
-  const repeated = options.overlap === 0 ? '' : ` overlap ${options.overlap}`;
-  return `segment/${SEGMENT_VERSION} words ${options.minWords}-${options.maxWords}${repeated}`;
 }
 
 /** The number of a term, -1 where the segment has it not. */

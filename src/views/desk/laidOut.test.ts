@@ -55,7 +55,7 @@ describe('slips on the desk', () => {
     expect(ids(laid)).toEqual(['b', 'a', 'q', 's', 'c']);
     const after = (id: string, by: -1 | 1): string[] => {
       const moved = laid.map((one) => (one.id === id ? { ...one, laidAt: movedPlace(laid, one, by) ?? 0 } : one));
-      return ids(laidOut({ slips: moved as StoredSlip[], streaming: null }, ''));
+      return ids(laidOut({ slips: moved, streaming: null }, ''));
     };
     expect(after('q', -1)).toEqual(['b', 'q', 'a', 's', 'c']);
     expect(after('q', 1)).toEqual(['b', 'a', 's', 'q', 'c']);

@@ -1,7 +1,7 @@
 'use client';
 
 import { useRef, useState } from 'react';
-import { TEXT_FILES } from '@/core/exchange/texts';
+import { TEXT_FILES } from '@/core/exchange';
 import { tallyOf } from '@/core/proof';
 import { Button, counted } from '@/ui';
 import type { Session, SessionState } from '../session';

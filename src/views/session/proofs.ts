@@ -1,5 +1,5 @@
 import { proxy } from 'comlink';
-import { fitText } from '@/core/exchange/texts';
+import { fitText } from '@/core/exchange';
 import { mended, mendingOf, type ProofItem } from '@/core/proof';
 import { deleteProof, listProofs, storeProof, type StoredProof } from '@/store';
 import { hireScribe } from '@/workers/clients';
