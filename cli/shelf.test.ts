@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { pagesOf } from '../tests/support/pages';
 import type { AskedSource } from '../src/core/answer';
-import { matchSource, pageOfLabel } from './shelf';
+import { matchSource } from './shelf';
 
 const source = (name: string, ...labels: readonly (string | null)[]): AskedSource => {
   const pages = pagesOf(...labels.map(() => 'x')).map((page, at) => ({ ...page, label: labels[at] ?? null }));
@@ -27,10 +27,4 @@ describe('the document that a record names', () => {
   test('is null when none is meant', () => {
     expect(match('survey.pdf')).toBeUndefined();
   });
-});
-
-test('the page of a printed label is the first that bears it', () => {
-  const labelled = source('a.pdf', 'i', 'ii', '1', '2', null);
-  expect(pageOfLabel(labelled, '1')).toBe(3);
-  expect(pageOfLabel(labelled, '9')).toBeNull();
 });

@@ -65,11 +65,3 @@ export function matchSource(sources: readonly AskedSource[], given: string): Ask
     null
   );
 }
-
-/** Physical number of the page with a printed label, or null. */
-export function pageOfLabel(source: AskedSource, label: string): number | null {
-  for (let number = 1; number <= source.pageCount; number += 1) {
-    if (source.page(number)?.label === label) return number;
-  }
-  return null;
-}

@@ -6,7 +6,8 @@ import type { Library } from '../../src/core/library';
 import { readQuotes, type QuoteRecord } from '../records';
 import { sayTraced } from '../../src/core/figure';
 import { asFigure } from '../cite';
-import { matchSource, openShelf, pageOfLabel } from '../shelf';
+import { pageOfLabel } from '../../src/core/search';
+import { matchSource, openShelf } from '../shelf';
 import { EXIT, print, tellProblem } from '../terminal';
 
 function pagesOf(check: QuoteCheck): number[] {

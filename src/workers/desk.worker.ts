@@ -2,6 +2,7 @@ import { expose } from 'comlink';
 import {
   askBuiltIn,
   checkClaim,
+  documentsSpokenOf,
   mendClaim,
   placesLike,
   searchFor,
@@ -249,6 +250,14 @@ const api = {
       const facts = sources.flatMap((source) => factsOf(source, library.quotes));
       const figures = sources.flatMap((source) => keyFiguresOf(source, library.quotes));
       return { facts, figures, summary: summarise(sources, library.quotes, { length, about, now }) };
+    });
+  },
+
+  /** Those of the documents named that some words speak of, by name or kind; all of them when they speak of none. */
+  spokenOf(words: string, sourceIds: readonly string[]): Promise<Result<readonly string[]>> {
+    return attempt(() => {
+      const meant = documentsSpokenOf(words, library.sources(sourceIds));
+      return meant.length === 0 ? sourceIds : meant.map(({ id }) => id);
     });
   },
 

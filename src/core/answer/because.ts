@@ -1,4 +1,4 @@
-import { equivalentsAmong, termsOf, valueTerms, type QueryTerm } from '../search';
+import { searchedBy, termsOf, valueTerms, type QueryTerm } from '../search';
 import type { Language } from '../text';
 import type { AskedSource, Because } from './types';
 
@@ -28,7 +28,7 @@ export function becauseOf(
     if (word === undefined) return [];
     const own = there.get(term.term);
     if (own !== undefined) return [{ asked: word, met: own, by: 'itself' }];
-    const other = equivalentsAmong(sources, term).find((one) => there.has(one.term));
+    const other = searchedBy(sources, term).find((one) => there.has(one.term));
     if (other === undefined) return [];
     return [{ asked: word, met: there.get(other.term) as string, by: other.loose === true ? 'like' : 'trade' }];
   });

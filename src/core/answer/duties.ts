@@ -1,5 +1,6 @@
-import { unitsOfPassage, type UnitText } from '../search';
+import { unitsInOrder } from '../search';
 import { oneLine, stemWord, tokenize } from '../text';
+import type { Place } from './places';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import type { AskedSource, ReaderAnswer } from './types';
 
@@ -14,7 +15,7 @@ const WHOSE: readonly RegExp[] = [
 ];
 
 /** Whose obligations a question asks for, in words; null when it asks for none. */
-export function dutiesAsked(question: string): string | null {
+function dutiesAsked(question: string): string | null {
   for (const shape of WHOSE) {
     const who = shape.exec(question.trim())?.groups?.['who'];
     if (who !== undefined) return who.replace(/^(?:the|an?|all|what|which|are)\s+/i, '').trim();
@@ -31,25 +32,27 @@ function pattern(who: string, language: AskedSource['segment']['language']): Reg
   );
 }
 
-/** The obligations of someone, each as the sentence that lays it on them, in the order of the document; null where none is found, or too many documents are meant. */
-export function dutiesAnswer(question: string, sources: readonly AskedSource[]): ReaderAnswer | null {
+/** The obligations of someone, each as the sentence that lays it on them, in the order of the document, at a place alone if there is one; null where too few are found, or too many documents are meant. */
+export function dutiesAnswer(
+  question: string,
+  sources: readonly AskedSource[],
+  place: Place | null,
+): ReaderAnswer | null {
   const who = dutiesAsked(question);
   if (who === null || sources.length === 0 || sources.length > FEW) return null;
   const found = sources.flatMap((source) => {
     const says = pattern(who, source.segment.language);
-    const units: { readonly source: AskedSource; readonly one: UnitText }[] = [];
-    for (let passage = 0; passage < source.segment.passageSections.length; passage += 1)
-      for (const one of unitsOfPassage(source, passage))
-        if (one.unit.kind === 'sentence' && says.test(oneLine(one.text))) units.push({ source, one });
-    return units;
+    return [...unitsInOrder(source)]
+      .filter(({ unit, text }) => unit.kind === 'sentence' && says.test(oneLine(text)))
+      .filter(({ unit }) => place === null || place.holds(source, unit))
+      .map((one) => quotedClaim(quoteOf(source, one)));
   });
   if (found.length < 2) return null;
   const left = found.length - MOST;
-  const heads = found.length === 1 ? 'one obligation' : `${found.length} obligations`;
   return {
     ...EMPTY,
-    headline: `${heads} of the ${who}`,
-    claims: found.slice(0, MOST).map(({ source, one }) => quotedClaim(quoteOf(source, one))),
+    headline: `${found.length} obligations of the ${who}`,
+    claims: found.slice(0, MOST),
     missing: left > 0 ? [`${left} more are not shown: name a part of the document, or a subject`] : [],
   };
 }

@@ -8,6 +8,7 @@ export { askBuiltIn, searchFor, type AskOptions, type Search, type SearchOptions
 export { checkClaim } from './checkClaim';
 export type { Subject } from './parts';
 export type { Limits } from './places';
+export { documentsSpokenOf } from './scope';
 export { steeringOf } from './instructions';
 export { DEFAULT_SETTINGS, SETTING_LIMITS, type AskSettings, type WatchPoint } from './settings';
 export { WATCH_POINTS } from './watchPoints';

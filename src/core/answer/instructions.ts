@@ -45,13 +45,18 @@ const VERSION = /[\s_(-]*\b(?:v|ver\.?|version|rev\.?|revision|edition)[\s.]?(?<
 
 /** The documents without drafts of what was agreed, and without earlier numbered versions of one name. */
 function latestOf(sources: readonly AskedSource[]): AskedSource[] {
-  const stem = (source: AskedSource): string => bareName(source).replace(VERSION, '').replace(/\b(?:draft|entwurf|final|signed)\b|草案/gi, '').replace(/[\s_-]+/g, ' ').trim().toLowerCase(); // prettier-ignore
-  const number = (source: AskedSource): number => Number(VERSION.exec(bareName(source))?.groups?.['number'] ?? -1);
-  return sources.filter((one) => {
-    const others = sources.filter((other) => other !== one && stem(other) === stem(one));
-    if (isDraft(one.name) && others.some((other) => !isDraft(other.name))) return false;
-    return !others.some((other) => isDraft(other.name) === isDraft(one.name) && number(other) > number(one));
+  const known = sources.map((source) => {
+    const name = bareName(source);
+    const stem = name.replace(VERSION, '').replace(/\b(?:draft|entwurf|final|signed)\b|草案/gi, '').replace(/[\s_-]+/g, ' ').trim().toLowerCase(); // prettier-ignore
+    return { source, draft: isDraft(name), number: Number(VERSION.exec(name)?.groups?.['number'] ?? -1), stem };
   });
+  const byStem = new Map<string, typeof known>();
+  for (const one of known) byStem.set(one.stem, [...(byStem.get(one.stem) ?? []), one]);
+  const outdone = ({ stem, draft, number }: (typeof known)[number]): boolean =>
+    (byStem.get(stem) ?? []).some(
+      (other) => (draft && !other.draft) || (other.draft === draft && other.number > number),
+    );
+  return known.filter((one) => !outdone(one)).map(({ source }) => source);
 }
 
 /** The sentences of standing instructions, one instruction each. */

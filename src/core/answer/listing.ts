@@ -1,11 +1,10 @@
-import type { Section } from '../source';
-import { unitsOfPassage, type UnitText } from '../search';
+import { sectionsUnder, titledSection } from '../source';
+import { placeKey, unitsInOrder, unitsOfPassage, type UnitText } from '../search';
 import { leadOf, type Evidence } from './evidence';
 import type { Question } from './question';
-import type { AskedSource } from './types';
 
 /** Items of a list that are told, and passages it may go on over. */
-export const MOST_ITEMS = 30;
+const MOST_ITEMS = 30;
 const PASSAGES = 10;
 /** How near a sentence that announces a list must come to the best evidence, and what it must hold of the question, with its heading. */
 const LEAD_SCORE = 0.62;
@@ -29,26 +28,23 @@ export function asksHow(text: string): boolean {
   return HOW.test(text.trim()) && !NO_WAY.test(text.trim());
 }
 
-/** What stands behind a unit of a passage, in the order of the document. */
-function* behind({ source, hit, index }: Evidence): Generator<UnitText> {
-  yield* unitsOfPassage(source, hit.passage).slice(index + 1);
-  const last = Math.min(hit.passage + PASSAGES, source.segment.passageSections.length - 1);
-  for (let passage = hit.passage + 1; passage <= last; passage += 1) yield* unitsOfPassage(source, passage);
-}
-
-function descends(sections: readonly Section[], section: number, from: number): boolean {
-  for (let at = section; at >= 0; at = sections[at]?.parent ?? -1) if (at === from) return true;
-  return from < 0;
+/** What stands behind a unit, in the order of the document, over a few passages. */
+function* behind({ source, hit, unit }: Evidence): Generator<UnitText> {
+  let met = false;
+  for (const one of unitsInOrder(source, hit.passage, hit.passage + PASSAGES)) {
+    if (met) yield one;
+    met ||= placeKey(one.unit.spans) === placeKey(unit.spans);
+  }
 }
 
 /** The items behind a sentence that announces them with a colon, in the order of the source; none where it announces nothing. */
 export function itemsAfter(lead: Evidence): UnitText[] {
   if (!/[:：]\s*$/.test(lead.text)) return [];
-  const { sections } = lead.source;
+  const under = lead.unit.section < 0 ? null : sectionsUnder(lead.source.sections, [lead.unit.section]);
   const items: UnitText[] = [];
   let open = true;
   for (const one of behind(lead)) {
-    const below = descends(sections, one.unit.section, lead.unit.section);
+    const below = under === null || under.has(one.unit.section);
     if (one.unit.kind === 'heading' || !below || items.length === MOST_ITEMS) break;
     // The next clause of the same depth is no item of this one.
     if (DECIMAL.test(lead.text) && DECIMAL.test(one.text)) break;
@@ -80,23 +76,12 @@ export function listLead(evidence: readonly Evidence[], question: Question): Evi
 export function stepsAround(best: Evidence, question: Question): UnitText[] {
   if (!asksHow(question.text) || best.features.headed < HEADED) return [];
   const { source, unit } = best;
-  const top = headedSection(source, unit.section);
-  if (top < 0) return [];
-  const steps: UnitText[] = [];
-  const first = source.segment.passageSections.findIndex((section) => descends(source.sections, section, top));
-  for (
-    let passage = Math.max(0, first - 1);
-    passage < Math.min(first + PASSAGES, source.segment.passageSections.length);
-    passage += 1
-  )
-    for (const one of unitsOfPassage(source, passage))
-      if (one.unit.kind === 'sentence' && descends(source.sections, one.unit.section, top)) steps.push(one);
+  const top = titledSection(source.sections, unit.section);
+  if (!/\p{L}{3}/u.test(source.sections[top]?.title ?? '')) return [];
+  const under = sectionsUnder(source.sections, [top]);
+  const first = source.segment.passageSections.findIndex((section) => under.has(section));
+  const steps = [...unitsInOrder(source, first - 1, first + PASSAGES)].filter(
+    (one) => one.unit.kind === 'sentence' && under.has(one.unit.section),
+  );
   return steps.length > MOST_STEPS ? [] : steps;
-}
-
-/** The nearest section over a place that has a title of its own; -1 where none has. */
-function headedSection({ sections }: AskedSource, section: number): number {
-  let at = section;
-  while (at >= 0 && !/\p{L}{3}/u.test(sections[at]?.title ?? '')) at = sections[at]?.parent ?? -1;
-  return at;
 }

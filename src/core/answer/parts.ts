@@ -12,7 +12,7 @@ import { narrowed, placeAround, placeAsked, placeNowhere, type Place } from './p
 import { kindOf } from './question';
 import { EMPTY } from './quoted';
 import { purposeAnswer } from './purpose';
-import { eachReading, othersMeant } from './readings';
+import { anyOf, eachReading, othersMeant } from './readings';
 import { scopeOf, type Scope } from './scope';
 import { seek, searchesOf, type SeekOptions, type Sought } from './seek';
 import type { AskSettings } from './settings';
@@ -93,8 +93,15 @@ function askPlace(question: string, scope: Scope, asking: Asking): Part | null {
   const sought = seek(asked.rest, place.sources, options(asking, place), scope.words);
   const only = asksOnlyPlace(asked.rest, place.sources, scope.words) ? placeAnswer(place) : null;
   if (only !== null) return { question, drafted: only, sought, scope: within };
-  const drafted = answerFrom(sought);
+  const drafted = dutiesAnswer(asked.rest, place.sources, place) ?? answerFrom(sought);
   return drafted.headline === null ? null : { question, drafted, sought, scope: within };
+}
+
+/** What answers a question of a shape of its own: what needs care, facts of the file, what a document is for, someone's duties; null for any other. */
+function ownShape(question: string, { sources }: Scope, { settings, limits }: Asking): ReaderAnswer | null {
+  if (asksWatchPoints(question)) return watchPointsAnswer(sources, watchPointsOf(settings), limits);
+  const whole = limits === null ? (fileFactsAnswer(question, sources) ?? purposeAnswer(question, sources)) : null;
+  return whole ?? dutiesAnswer(question, sources, limits);
 }
 
 /** Share of a subject's words that an answer from outside its section must hold, with its heading. */
@@ -114,11 +121,11 @@ function bearing({ claims }: ReaderAnswer, text: string, sources: readonly Asked
 }
 
 /** What is asked about a claim or clause: of its own section first, then of its document or those the question names, where its words must come up again. */
-function askAbout(question: string, subject: Subject, sources: readonly AskedSource[], asking: Asking): Part | null {
-  const source = sources.find(({ id }) => id === subject.sourceId);
-  if (source === undefined) return null;
+function askAbout(question: string, sources: readonly AskedSource[], named: Scope, asking: Asking): Part | null {
+  const { subject } = asking;
+  const source = sources.find(({ id }) => id === subject?.sourceId);
+  if (subject === null || source === undefined) return null;
   const context = subject.text;
-  const named = scopeOf(question, sources);
   const own: Scope = { sources: [source], named: [bareName(source)], words: [], strict: false, apart: false };
   const elsewhere = named.named.length > 0 && !named.sources.includes(source);
   const around = narrowed(
@@ -154,6 +161,9 @@ function withPlaceNamed(drafted: ReaderAnswer, question: string, sources: readon
   return { ...drafted, headline: lines.join('; '), lines, claims: [first, ...there.claims.slice(0, MOST_SENT)] };
 }
 
+/** Documents of a kind that are asked besides the first, at most. */
+const MOST_OTHERS = 11;
+
 /** A part whose question speaks of a document as if there were one of its kind: what the others say is told too, where it differs. */
 function askOthers(part: Part, asking: Asking): Part {
   const { question, drafted, scope } = part;
@@ -161,6 +171,7 @@ function askOthers(part: Part, asking: Asking): Part {
   if (scope.named.length > 0 || first === undefined) return part;
   const others = othersMeant(question, scope.sources, first);
   if (others.length === 0) return part;
+  if (others.length > MOST_OTHERS) return { ...part, reading: anyOf(question, others.length + 1) };
   const answers = others.map((source) => ({ source, drafted: answerFrom(seek(question, [source], options(asking))) }));
   const own = { source: first, drafted: answerFrom(seek(question, [first], options(asking))) };
   const each = eachReading(part.sought.question, [own, ...answers]);
@@ -172,16 +183,12 @@ export function askPart(question: string, sources: readonly AskedSource[], askin
   const own = scopeOf(question, sources);
   const scope = own.named.length === 0 && before !== null ? { ...before, apart: false } : own;
   const special =
-    (asking.subject === null ? null : askAbout(question, asking.subject, sources, asking)) ??
+    askAbout(question, sources, own, asking) ??
     askPlace(question, scope, asking) ??
     changeOver(question, scope, asking);
   if (special !== null) return special;
   const sought = seek(question, scope.sources, options(asking), scope.words);
-  const plain = asksWatchPoints(question)
-    ? watchPointsAnswer(scope.sources, watchPointsOf(asking.settings))
-    : (fileFactsAnswer(question, scope.sources) ??
-      purposeAnswer(question, scope.sources) ??
-      dutiesAnswer(question, scope.sources));
+  const plain = ownShape(question, scope, asking);
   if (plain !== null) return { question, drafted: plain, sought, scope };
   if (scope.apart) return { question, drafted: askEach(question, scope, asking), sought, scope };
   const drafted = withPlaceNamed(answerFrom(sought), question, scope.sources);

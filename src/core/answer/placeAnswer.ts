@@ -1,9 +1,9 @@
 import { lineAt } from '../source';
-import { bareName, sectionOf, unitsOfPassage, type UnitText } from '../search';
+import { bareName, sectionOf, unitsInOrder, type UnitText } from '../search';
 import { shorten } from './headline';
 import { analyseQuestion } from './question';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
-import { passagesOf, type Place } from './places';
+import type { Place } from './places';
 import type { AskedSource, ReaderAnswer } from './types';
 
 /** Documents whose place is told, and sentences of each, at most. */
@@ -22,14 +22,9 @@ export function asksOnlyPlace(rest: string, sources: readonly AskedSource[], nam
 
 /** What stands at a place of a document, in order: whole sentences and rows, no headings. */
 function standing(source: AskedSource, place: Place): UnitText[] {
-  const within = passagesOf(place);
-  const found: UnitText[] = [];
-  for (let passage = 0; passage < source.segment.passageSections.length; passage += 1) {
-    if (!within(source, passage)) continue;
-    for (const one of unitsOfPassage(source, passage))
-      if (one.unit.kind !== 'heading' && one.unit.kind !== 'contents' && place.holds(source, one.unit)) found.push(one);
-  }
-  return found;
+  return [...unitsInOrder(source)].filter(
+    ({ unit }) => unit.kind !== 'heading' && unit.kind !== 'contents' && place.holds(source, unit),
+  );
 }
 
 /** The first sentence of each section where there are more than can be told, else all of them. */

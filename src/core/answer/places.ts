@@ -1,24 +1,8 @@
-import type { Section, Span } from '../source';
+import { sectionsUnder, titledSection, type Section, type Span } from '../source';
 import { tableRowAt } from '../figure';
-import { bareName, unitAt, type Unit, type Within } from '../search';
+import { bareName, pageOfLabel, unitAt, type Unit, type Within } from '../search';
+import { APART, placeNamed, plainly, SECTION, stepsOf, without, wordOf, type SectionNamed } from './placeNamed';
 import type { AskedSource, Reading } from './types';
-
-/** Pages, a section or a table that a question names as where to look. */
-type PlaceNamed =
-  | { readonly kind: 'pages'; readonly from: string; readonly to: string }
-  | {
-      readonly kind: 'section';
-      readonly word: string;
-      readonly parts: readonly string[];
-      readonly of: SectionNamed | null;
-    }
-  | { readonly kind: 'table'; readonly number: string };
-
-/** A section by its kind and the steps of its number. */
-interface SectionNamed {
-  readonly word: string;
-  readonly parts: readonly string[];
-}
 
 /** Where to look, as the documents have it. */
 export interface Place {
@@ -43,66 +27,6 @@ export interface Limits {
   readonly section?: string | undefined;
 }
 
-const LEAD = String.raw`(?:(?:on|in|at|under|from|by|of|according to|within|auf|in|nach|gemäß|laut)\s+)?(?:the\s+)?`;
-const LABEL = String.raw`(?:[A-Z]{1,2}-)?\d{1,4}|[ivxlc]{1,7}`;
-const PAGES = new RegExp(
-  String.raw`${LEAD}\b(?:pages?|pp?\.|seiten?)\s*(?<from>${LABEL})(?:\s*(?:to|until|-|–|and|bis|und)\s*(?<to>${LABEL}))?(?![\w.])`,
-  'iu',
-);
-const PAGE_JAPANESE = /(?:第)?(?<from>\d{1,4})(?:[~〜～から]+(?<to>\d{1,4}))?\s*(?:ページ|頁)(?:には|では|に|の|で)?/u;
-const SECTION = new RegExp(
-  String.raw`${LEAD}(?<word>§+|\b(?:clauses?|sub-?clauses?|sections?|articles?|art\.|paragraphs?|para\.|chapters?|parts?|schedules?|annex(?:es)?|appendix|notes?|abschnitt|artikel|ziffer|kapitel|anhang|paragraph))\s*(?<number>\d{1,3}(?:\.\d{1,3})*\.?[a-z]?(?:\s?\([a-z\d]{1,4}\))*|[IVXL]{1,6}(?![\p{L}\d])|[A-H](?![\p{L}\d]))`,
-  'iu',
-);
-const SECTION_JAPANESE = /第(?<number>\d{1,3})(?<word>条|章|節|項)(?:には|では|に|の|で)?/u;
-const TABLE = new RegExp(
-  String.raw`${LEAD}\b(?:table|tabelle)\s*(?<number>\d{1,3}(?:[.-]\d{1,3})*|[A-H]\d{0,2})(?![\w])`,
-  'iu',
-);
-
-/** Words for kinds of sections that say the same. */
-const SAME_WORDS: Readonly<Record<string, string>> = { 'art.': 'article', artikel: 'article', kapitel: 'chapter', anhang: 'annex', appendix: 'annex', abschnitt: 'section', ziffer: 'clause', 'para.': 'paragraph', '§': 'section', 条: '条', 章: '章' }; // prettier-ignore
-/** Kinds of sections that a number alone never means: "Schedule 2" is not clause 2. */
-const APART = new Set(['chapter', 'part', 'schedule', 'annex', 'note', 'article', '章']);
-
-function wordOf(word: string): string {
-  const plain = word
-    .toLowerCase()
-    .replace(/^§+$/, '§')
-    .replace(/^sub-?/, '')
-    .replace(/(?<=[a-z]{3})s$/, '')
-    .replace(/annexe$/, 'annex');
-  return SAME_WORDS[plain] ?? plain;
-}
-
-/** The steps of a section's number: "14.2(b)" is 14.2, then b. */
-function stepsOf(number: string): string[] {
-  return [...number.toLowerCase().matchAll(/\d+(?:\.\d+)*[a-z]?|[a-z]+/g)].map((match) => match[0]);
-}
-
-function named(question: string): { readonly named: PlaceNamed; readonly words: string } | null {
-  const table = TABLE.exec(question);
-  if (table !== null) return { named: { kind: 'table', number: table.groups?.['number'] ?? '' }, words: table[0] };
-  const section = SECTION.exec(question) ?? SECTION_JAPANESE.exec(question);
-  if (section !== null) {
-    const { word = '', number = '' } = section.groups ?? {};
-    // "Part 2 of Schedule 7": the part within the schedule.
-    const rest = question.slice(section.index + section[0].length);
-    const over = /^\s*(?:of|to|in)\s/i.test(rest) ? SECTION.exec(rest) : null;
-    const of =
-      over === null || over.index > 1
-        ? null
-        : { word: wordOf(over.groups?.['word'] ?? ''), parts: stepsOf(over.groups?.['number'] ?? '') };
-    const words =
-      of === null ? section[0] : `${section[0]}${rest.slice(0, (over?.index ?? 0) + (over?.[0].length ?? 0))}`;
-    return { named: { kind: 'section', word: wordOf(word), parts: stepsOf(number), of }, words };
-  }
-  const pages = PAGES.exec(question) ?? PAGE_JAPANESE.exec(question);
-  if (pages === null) return null;
-  const { from = '', to = from } = pages.groups ?? {};
-  return { named: { kind: 'pages', from, to: to === '' ? from : to }, words: pages[0] };
-}
-
 /** The last step of a section's own number, and the word before it: "Article 12" is article, 12. */
 function ownNumber({ number, title }: Section): { readonly word: string | null; readonly step: string } | null {
   const said = number ?? title;
@@ -122,7 +46,6 @@ function sectionsMeant(
   parts: readonly string[],
   within: ReadonlySet<number> | null = null,
 ): ReadonlySet<number> {
-  const meant = new Set<number>();
   const own = source.sections.map(ownNumber);
   const [first, ...rest] = parts;
   const called = own.some((one, at) => one?.word === word && within?.has(at) !== false);
@@ -135,12 +58,7 @@ function sectionsMeant(
     const inside = new Set(starts);
     starts = source.sections.flatMap(({ parent }, at) => (inside.has(parent) && own[at]?.step === part ? [at] : []));
   }
-  for (const start of starts) {
-    meant.add(start);
-    for (let at = start + 1; at < source.sections.length; at += 1)
-      if (meant.has(source.sections[at]?.parent ?? -1)) meant.add(at);
-  }
-  return meant;
+  return sectionsUnder(source.sections, starts);
 }
 
 /** The sections that a number means, within those of another where it is said to be of that. */
@@ -155,18 +73,16 @@ function sectionsNamed(
 /** Sections whose title holds all the words, each with all below it. */
 function sectionsTitled(source: AskedSource, words: string): ReadonlySet<number> {
   const wanted = words.toLowerCase().split(/\s+/).filter(Boolean);
-  const meant = new Set<number>();
-  source.sections.forEach(({ title, parent }, at) => {
-    const own = title.toLowerCase();
-    if (meant.has(parent) || wanted.every((word) => own.includes(word))) meant.add(at);
-  });
-  return meant;
+  const titled = source.sections.flatMap(({ title }, at) =>
+    wanted.every((word) => title.toLowerCase().includes(word)) ? [at] : [],
+  );
+  return sectionsUnder(source.sections, titled);
 }
 
 /** The physical page of a label as people say it: the printed label where there is one, else the number; null where the document ends before. */
 function pageOf(source: AskedSource, said: string): number | null {
-  for (let number = 1; number <= source.pagesRead; number += 1)
-    if (source.page(number)?.label?.toLowerCase() === said.toLowerCase()) return number;
+  const labelled = pageOfLabel(source, said);
+  if (labelled !== null) return labelled;
   const number = Number(said);
   return Number.isInteger(number) && number >= 1 && number <= source.pageCount ? number : null;
 }
@@ -237,7 +153,7 @@ function inTable(sources: readonly AskedSource[], number: string): Place | null 
 
 /** The place that a question names as where to look, with what is asked about it; null when it names none that the documents have. */
 export function placeAsked(question: string, sources: readonly AskedSource[]): PlaceAsked | null {
-  const found = named(question);
+  const found = placeNamed(question);
   if (found === null) return null;
   const { named: one, words } = found;
   const told = plainly(words);
@@ -251,22 +167,12 @@ export function placeAsked(question: string, sources: readonly AskedSource[]): P
   return { place, rest: without(question, words) };
 }
 
-/** A question's words for a place, taken out of it. */
-function without(question: string, words: string): string {
-  return question
-    .replace(words, ' ')
-    .replace(/\s+([?,.;])/g, '$1')
-    .replace(/\s+/g, ' ')
-    .replace(/^[\s,]+/, '')
-    .trim();
-}
-
 /** A place that a question names and none of the documents has, told as such, with what is asked of it; null when it names none. */
 export function placeNowhere(
   question: string,
   sources: readonly AskedSource[],
 ): { readonly rest: string; readonly reading: Reading } | null {
-  const found = named(question);
+  const found = placeNamed(question);
   const [only] = sources;
   if (found === null || only === undefined) return null;
   const words = plainly(found.words);
@@ -278,10 +184,6 @@ export function placeNowhere(
         ? `“${bareName(only)}” has ${pages}`
         : `“${bareName(only)}” has none`;
   return { rest: without(question, found.words), reading: { words, told } };
-}
-
-function plainly(words: string): string {
-  return words.trim().replace(new RegExp(`^${LEAD}`, 'iu'), '');
 }
 
 /** The place that limits set beside the question mean; null when they set none. A limit that no document meets leaves no document to ask. */
@@ -310,15 +212,9 @@ export function placeWithin({ pages = '', section = '' }: Limits, sources: reado
   return { ...narrowed(first, second), told: `${first.told}, ${second.told}` };
 }
 
-/** The sections that hold a place of a document, with all below the lowest of them that has a heading of its own. */
+/** The section that a place of a document is read with, with all below it: a lettered item with the clause it belongs to. */
 export function placeAround(source: AskedSource, section: number, told: string): Place {
-  let top = section;
-  // A lettered item is read with the clause it belongs to.
-  while (top >= 0 && (source.sections[top]?.title ?? '') === '' && (source.sections[top]?.parent ?? -1) >= 0)
-    top = source.sections[top]?.parent ?? -1;
-  const meant = new Set<number>([top]);
-  for (let at = top + 1; at < source.sections.length; at += 1)
-    if (meant.has(source.sections[at]?.parent ?? -1)) meant.add(at);
+  const meant = sectionsUnder(source.sections, [titledSection(source.sections, section)]);
   return { sources: [source], holds: ({ id }, unit) => id === source.id && meant.has(unit.section), told };
 }
 

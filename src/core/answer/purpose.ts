@@ -1,5 +1,5 @@
 import { statedFacts } from '../facts';
-import { bareName, sectionOf, unitsOfPassage, type UnitText } from '../search';
+import { bareName, sectionOf, unitsInOrder, type UnitText } from '../search';
 import { oneLine } from '../text';
 import { shorten } from './headline';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
@@ -65,14 +65,13 @@ function asksPurpose(question: string, sources: readonly AskedSource[]): boolean
 /** The sentences at a document's front that tell best what it is for, at most two. */
 function tellingOf(source: AskedSource): UnitText[] {
   const found: { readonly one: UnitText; readonly worth: number }[] = [];
-  for (let passage = 0; passage < Math.min(FRONT, source.segment.passageSections.length); passage += 1)
-    for (const one of unitsOfPassage(source, passage)) {
-      const text = oneLine(one.text);
-      const kind = TELLS.findIndex((pattern) => pattern.test(text));
-      if (one.unit.kind !== 'sentence' || kind < 0 || text.length < 30 || MEANINGS.test(text)) continue;
-      const headed = LEADING.test(sectionOf(source, one.unit.section)) ? 1 : 0;
-      found.push({ one, worth: 4 - kind + headed - passage / FRONT - (text.length > 400 ? 1 : 0) });
-    }
+  for (const one of unitsInOrder(source, 0, FRONT)) {
+    const text = oneLine(one.text);
+    const kind = TELLS.findIndex((pattern) => pattern.test(text));
+    if (one.unit.kind !== 'sentence' || kind < 0 || text.length < 30 || MEANINGS.test(text)) continue;
+    const headed = LEADING.test(sectionOf(source, one.unit.section)) ? 1 : 0;
+    found.push({ one, worth: 4 - kind + headed - (text.length > 400 ? 1 : 0) });
+  }
   return found
     .sort((a, b) => b.worth - a.worth)
     .slice(0, 2)
@@ -88,10 +87,11 @@ function headingsOf(source: AskedSource): UnitText[] {
     ),
   );
   const found: UnitText[] = [];
-  for (let passage = 0; passage < source.segment.passageSections.length && found.length < MOST_HEADINGS; passage += 1)
-    for (const one of unitsOfPassage(source, passage))
-      if (one.unit.kind === 'heading' && wanted.delete(one.unit.section)) found.push(one);
-  return found.slice(0, MOST_HEADINGS);
+  for (const one of unitsInOrder(source)) {
+    if (one.unit.kind === 'heading' && wanted.delete(one.unit.section)) found.push(one);
+    if (found.length === MOST_HEADINGS) break;
+  }
+  return found;
 }
 
 /** What documents are for and what they cover: what they say of it themselves, and their foremost headings; null where too many are meant, or none says it. */

@@ -1,4 +1,3 @@
-import { statedFacts } from '../facts';
 import { tableRowAt } from '../figure';
 import { bareName, isDraft, lookUpPassages, termsOf, unitsOfPassage } from '../search';
 import { oneLine } from '../text';
@@ -7,31 +6,26 @@ import { VALUE_KINDS } from './decline';
 import { freshMentions } from './kinds';
 import type { Question } from './question';
 import { EMPTY } from './quoted';
+import { calledSo } from './scope';
 import type { Sought } from './seek';
 import type { AskedSource, ReaderAnswer, Reading } from './types';
 
 /** Kinds of documents that a question may speak of as if there were one. */
 const ONE_DOCUMENT =
   /\b(?:the|this|that|our|der|die|das)\s+(?:[\p{L}-]+\s+)?(?<kind>lease|filing|report|contract|agreement|concession|regulation|survey|letter|notice|manual|licence|license|policy|mietvertrag|vertrag|bericht)\b(?!s)/iu;
-/** Documents of a kind that are asked besides the first, at most. */
-const MOST_OTHERS = 11;
 
 /** Other documents of the kind that a question speaks of as if there were one, beside the one that answers it; none when it names one, or speaks of several. */
 export function othersMeant(question: string, sources: readonly AskedSource[], first: AskedSource): AskedSource[] {
   const kind = ONE_DOCUMENT.exec(question)?.groups?.['kind']?.toLowerCase();
   if (kind === undefined || isDraft(first.name)) return [];
-  const isOf = (source: AskedSource): boolean =>
-    !isDraft(source.name) &&
-    (bareName(source)
-      .toLowerCase()
-      .split(/[^\p{L}]+/u)
-      .includes(kind) ||
-      statedFacts(source).some(
-        (fact) => fact.field === 'kind' && fact.value.toLowerCase().split(/\s+/).includes(kind),
-      ));
+  const isOf = (source: AskedSource): boolean => !isDraft(source.name) && calledSo(source).has(kind);
   if (!isOf(first)) return [];
-  const others = sources.filter((source) => source !== first && isOf(source));
-  return others.length > MOST_OTHERS ? [] : others;
+  return sources.filter((source) => source !== first && isOf(source));
+}
+
+/** The reading of a question that may mean any of so many documents. */
+export function anyOf(question: string, many: number, how = 'name the one that is meant'): Reading {
+  return { words: oneLine(ONE_DOCUMENT.exec(question)?.[0] ?? ''), told: `may be any of ${many} documents: ${how}` };
 }
 
 /** One answer a document, the best first, where a question may mean any of them and they say different things; null where they do not. */
@@ -45,7 +39,6 @@ export function eachReading(
   const said = answers.filter(({ source, drafted }) => drafted.headline !== null && told(drafted.headline, source));
   if (said.length < 2 || new Set(said.map(({ drafted }) => drafted.headline)).size < 2) return null;
   const lines = said.map(({ source, drafted }) => `${bareName(source)}: ${drafted.headline}`);
-  const words = oneLine(ONE_DOCUMENT.exec(question.text)?.[0] ?? '');
   return {
     drafted: {
       ...EMPTY,
@@ -53,7 +46,7 @@ export function eachReading(
       lines,
       claims: said.flatMap(({ drafted }) => drafted.claims.slice(0, 1)),
     },
-    reading: { words, told: `may be any of ${said.length} documents that answer differently; each is told` },
+    reading: anyOf(question.text, said.length, 'they answer differently, and each is told'),
   };
 }
 

@@ -141,13 +141,21 @@ export function documentsSpokenOf(text: string, sources: readonly AskedSource[])
   if (named.length > 0) return named;
   const kinds = byKind(sources, text)?.of;
   if (kinds !== undefined) return kinds;
-  const spoken = new Set(wordsOf(text).map((word) => word.replace(/s$/, '')));
+  const spoken = wordsOf(text).map(singular);
   return sources.filter((source) => {
-    const kind = statedFacts(source)
-      .filter((fact) => fact.field === 'kind')
-      .flatMap((fact) => wordsOf(fact.value));
-    return [...kind, ...nameWords(source)].some((word) => spoken.has(word.replace(/s$/, '')));
+    const called = calledSo(source);
+    return spoken.some((word) => called.has(word));
   });
+}
+
+function singular(word: string): string {
+  return word.replace(/(?<=\p{L}{3})s$/u, '');
+}
+
+/** The words that a document is called by, its kind and those of its name, in the singular. */
+export function calledSo(source: AskedSource): ReadonlySet<string> {
+  const kind = statedFacts(source).filter((fact) => fact.field === 'kind');
+  return new Set([...kind.flatMap((fact) => wordsOf(fact.value)), ...nameWords(source)].map(singular));
 }
 
 /**
@@ -163,7 +171,7 @@ export function scopeOf(question: string, sources: readonly AskedSource[]): Scop
     return { sources: both, named: names, words: ['draft', 'signed', 'final', 'agreed'], strict: false, apart: true };
   }
   const spoken = wordsOf(question);
-  const named = byName(sources, new Set([...spoken, ...spoken.map((word) => word.replace(/(?<=\p{L}{3})s$/u, ''))]));
+  const named = byName(sources, new Set([...spoken, ...spoken.map(singular)]));
   if (named.length > 0) {
     const names = named.map(bareName);
     return { sources: named, named: names, words: names, strict: true, apart: named.length > 1 };

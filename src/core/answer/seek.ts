@@ -5,7 +5,6 @@ import {
   textOfSpans,
   unitsOfPassage,
   withAliases,
-  withLoose,
   withParaphrase,
   type Hit,
   type Neighbours,
@@ -95,7 +94,7 @@ export function seek(
   const analysed = { ...own, terms: widened(own.terms), subject: widened(own.subject) };
   const holds = (text: string, of: Language): boolean => freshMentions(text, analysed, of).length > 0;
   const led = context === '' ? [] : contextTerms(context, language, own.terms);
-  const terms = [...withLoose(analysed.terms), ...led];
+  const terms = [...analysed.terms, ...led];
   const hits = searchPassages(sources, terms, settings.breadth, {
     holds: VALUE_KINDS.has(analysed.kind) ? holds : undefined,
     within: place === null ? undefined : passagesOf(place),

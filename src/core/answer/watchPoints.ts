@@ -1,5 +1,6 @@
 import { searchPassages, termsOf, unitsOfPassage } from '../search';
 import { shorten } from './headline';
+import { passagesOf, type Place } from './places';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import type { AskSettings, WatchPoint } from './settings';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
@@ -51,11 +52,12 @@ export function asksWatchPoints(question: string): boolean {
   return ASKS.test(question);
 }
 
-function claimFor(point: WatchPoint, sources: readonly AskedSource[]): DraftClaim | null {
+function claimFor(point: WatchPoint, sources: readonly AskedSource[], place: Place | null): DraftClaim | null {
   const says = saysPattern(point);
   const language = sources[0]?.segment.language ?? 'en';
   const terms = termsOf(point.words, language).map(({ term }) => ({ term, weight: 1 }));
-  for (const hit of searchPassages(sources, terms, LOOKED_AT))
+  const within = place === null ? undefined : passagesOf(place);
+  for (const hit of searchPassages(sources, terms, LOOKED_AT, { within }))
     for (const { unit, text } of unitsOfPassage(hit.source, hit.passage)) {
       const citation = quoteOf(hit.source as AskedSource, { unit, text });
       const { quote } = citation;
@@ -66,8 +68,12 @@ function claimFor(point: WatchPoint, sources: readonly AskedSource[]): DraftClai
 }
 
 /** Goes through a contract by the list of watch points: each is quoted, or said to be missing with why it matters and what is usually asked for. */
-export function watchPointsAnswer(sources: readonly AskedSource[], points = WATCH_POINTS): ReaderAnswer {
-  const looked = points.map((point) => ({ point, claim: claimFor(point, sources) }));
+export function watchPointsAnswer(
+  sources: readonly AskedSource[],
+  points: readonly WatchPoint[],
+  place: Place | null,
+): ReaderAnswer {
+  const looked = points.map((point) => ({ point, claim: claimFor(point, sources, place) }));
   const found = looked.flatMap(({ point, claim }) => (claim === null ? [] : [{ point, claim }]));
   const missing = looked.flatMap(({ point, claim }) =>
     claim === null ? [`${point.name}: ${point.why}; usually asked for: ${point.usual}`] : [],

@@ -1,5 +1,6 @@
 /** What a page needs to know of texts to proof; what reads and writes them stands apart, in `texts`, since it is heavy. */
 export { fitText, TEXT_FILES } from './texts/fit';
+export { settingsFile } from './settingsFile';
 export { cellsText } from './cellsText';
 export { findingsToCsv } from './findingsCsv';
 export { findingsToAnnotations } from './webAnnotations';

@@ -1,6 +1,7 @@
 import { checkClaim, type AskedSource, type Answer, type Claim, type Search } from '../answer';
 import { addsFigure } from '../figure';
 import type { QuoteIndex } from '../quote';
+import { pageOfLabel } from '../search';
 import type { ModelCitation, ModelEvent, Sent } from './types';
 
 /** A model's answer as far as it has come, every citation checked. */
@@ -39,9 +40,7 @@ function pageNamed(source: AskedSource | null, given: ModelCitation['page']): nu
     .replace(/^(?:pp?\.|page)\s*/i, '');
   const number = Number(text);
   if (Number.isInteger(number) && number >= 1 && number <= source.pageCount) return number;
-  for (let at = 1; at <= source.pageCount; at += 1)
-    if (source.page(at)?.label?.toLowerCase() === text.toLowerCase()) return at;
-  return Number.isInteger(number) && number >= 1 ? number : null;
+  return pageOfLabel(source, text) ?? (Number.isInteger(number) && number >= 1 ? number : null);
 }
 
 /** The headline that the carried claims hold; the first of them when the model's own says more than they do. */

@@ -72,7 +72,6 @@ recede recession
 concede concession
 intend intention intent
 expand expansion
-decide decision
 include inclusion
 exclude exclusion
 conclude conclusion

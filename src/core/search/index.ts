@@ -1,13 +1,16 @@
-export { withAliases, withLoose, withParaphrase } from './withAliases';
+export { withAliases, withParaphrase } from './withAliases';
 export { DEFAULT_PASSAGES, segmentFingerprint, type PassageOptions } from './cutting';
 export { type Unit } from './passages';
 export { SegmentBuilder, termNumber, unitAt, type Segment } from './segment';
 export {
   bareName,
   isDraft,
+  pageOfLabel,
+  placeKey,
   sectionAt,
   sectionOf,
   textOfSpans,
+  unitsInOrder,
   unitsOfPassage,
   type ShelfSource,
   type UnitText,
@@ -17,6 +20,7 @@ export {
   equivalentsAmong,
   inverseFrequency,
   lookUpPassages,
+  searchedBy,
   searchPassages,
   type Hit,
   type QueryTerm,

@@ -51,6 +51,46 @@ export function unitsOfPassage(source: ShelfSource, index: number): UnitText[] {
   return units;
 }
 
+/** The units of a document in its order, from the passage `from` to before `to`, each once: what a passage repeats of the one before is passed over. */
+export function* unitsInOrder(source: ShelfSource, from = 0, to = Infinity): Generator<UnitText> {
+  const { passageSections } = source.segment;
+  let before = new Set<string>();
+  for (let passage = Math.max(0, from); passage < Math.min(to, passageSections.length); passage += 1) {
+    const here = new Set<string>();
+    for (const one of unitsOfPassage(source, passage)) {
+      const key = placeKey(one.unit.spans);
+      here.add(key);
+      if (!before.has(key)) yield one;
+    }
+    before = here;
+  }
+}
+
+/** Tells units of one document apart. */
+export function placeKey([first]: readonly Span[]): string {
+  return `${first?.page} ${first?.start}`;
+}
+
+/** The physical page of a printed label, or null; case does not matter. */
+export function pageOfLabel(source: ShelfSource, label: string): number | null {
+  return labelsOf(source).get(label.trim().toLowerCase()) ?? null;
+}
+
+/** Pages by their labels, of documents as far as they were read: looking for one goes through all pages once. */
+const labels = new WeakMap<Segment, ReadonlyMap<string, number>>();
+
+function labelsOf(source: ShelfSource): ReadonlyMap<string, number> {
+  const known = labels.get(source.segment);
+  if (known !== undefined) return known;
+  const found = new Map<string, number>();
+  for (let number = 1; number <= source.pagesRead; number += 1) {
+    const label = source.page(number)?.label?.toLowerCase();
+    if (label != null && !found.has(label)) found.set(label, number);
+  }
+  labels.set(source.segment, found);
+  return found;
+}
+
 /** The path of the section over a place; empty before the first, and for no place. */
 export function sectionAt(source: Pick<ShelfSource, 'sections' | 'page'>, [first]: readonly Span[]): string {
   const page = first === undefined ? null : source.page(first.page);

@@ -53,22 +53,6 @@ export function withAliases(
   });
 }
 
-/** What a word that is merely used like the one asked counts in a search, against what it counts for a reader where it stands for a word that stands nowhere. */
-const LOOSE_IN_SEARCH = 0.83;
-
-/**
- * Terms that bring passages by words used like them too, wherever the words themselves stand: such words widen what a reader is given, and tell it nothing. (Half
- * the word's weight at a likeness of 1; tried on 150 questions, see docs/measurements.md.)
- */
-export function withLoose(terms: readonly QueryTerm[]): QueryTerm[] {
-  return terms.map((one) => ({
-    ...one,
-    equivalents: (one.equivalents ?? []).map(({ term, share, loose }) =>
-      loose === true ? { term, share: LOOSE_IN_SEARCH * share } : { term, share },
-    ),
-  }));
-}
-
 /** What an equivalent may count at most: no more than the word asked for. */
 const MOST_SHARE = 0.9;
 

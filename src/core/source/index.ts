@@ -13,7 +13,7 @@ export type {
 } from './types';
 export { boxesOf, boxesOn, unionBox } from './geometry';
 export { HeldPages, type PackedPage } from './heldPages';
-export { isFlow, lineAt, sectionPath, textWithoutMarks, withoutMarks } from './types';
+export { isFlow, lineAt, sectionPath, sectionsUnder, textWithoutMarks, titledSection, withoutMarks } from './types';
 export { openPdf, openingParameters, type PdfAssets, type PdfFile } from './formats/pdf/engine';
 export { PdfReading, type PageRead, type PdfStart, type ReadingOptions } from './formats/pdf/readPdf';
 export { readText } from './formats/text';

@@ -117,6 +117,23 @@ export function sectionPath(sections: readonly Section[], index: number): string
   return parts.slice(-SHOWN_PARTS).join(' › ');
 }
 
+/** Some sections with all that stand below them, by their numbers. */
+export function sectionsUnder(sections: readonly Section[], tops: Iterable<number>): ReadonlySet<number> {
+  const under = new Set(tops);
+  sections.forEach(({ parent }, at) => {
+    if (under.has(parent)) under.add(at);
+  });
+  return under;
+}
+
+/** The nearest section at or over one that has words for a title, else the topmost: what a lettered item is read with. */
+export function titledSection(sections: readonly Section[], section: number): number {
+  let at = section;
+  while (!/\p{L}{2}/u.test(sections[at]?.title ?? '') && (sections[at]?.parent ?? -1) >= 0)
+    at = sections[at]?.parent ?? -1;
+  return at;
+}
+
 /** The line that holds `offset`, or the nearest one before it; null on a page without lines. */
 export function lineAt(page: PageText, offset: number): Line | null {
   let found: Line | null = null;

@@ -2,7 +2,7 @@ import { askBuiltIn, checkClaim, type AskedSource } from '../answer';
 import { statedFacts } from '../facts';
 import { cellPlace, printedRow, sayCell, spanOfColumn, type RowOfTable } from '../figure';
 import { standsAsCited, type Citation, type QuoteIndex } from '../quote';
-import { unitsOfPassage } from '../search';
+import { unitsInOrder } from '../search';
 import { isPointer } from '../source';
 import { oneLine } from '../text';
 
@@ -100,17 +100,16 @@ function standing(
 /** The first sentence of a contract that each of its clauses is told by. */
 function datesOfContract(source: AskedSource, index: QuoteIndex): KeyFigure[] {
   const found = new Map<string, KeyFigure>();
-  for (let passage = 0; passage < source.segment.passageSections.length; passage += 1)
-    for (const { unit, text } of unitsOfPassage(source, passage)) {
-      const sentence = oneLine(text);
-      for (const [label, pattern] of CLAUSES) {
-        const groups = found.has(label) || unit.kind === 'contents' ? undefined : pattern.exec(sentence)?.groups;
-        const value = groups?.['value'] ?? groups?.['other'];
-        if (value === undefined) continue;
-        const citation = standing(source, index, { page: unit.spans[0]?.page ?? null, quote: sentence });
-        if (citation !== null) found.set(label, { label, head: '', value, measure: '', citation });
-      }
+  for (const { unit, text } of unitsInOrder(source)) {
+    const sentence = oneLine(text);
+    for (const [label, pattern] of CLAUSES) {
+      const groups = found.has(label) || unit.kind === 'contents' ? undefined : pattern.exec(sentence)?.groups;
+      const value = groups?.['value'] ?? groups?.['other'];
+      if (value === undefined) continue;
+      const citation = standing(source, index, { page: unit.spans[0]?.page ?? null, quote: sentence });
+      if (citation !== null) found.set(label, { label, head: '', value, measure: '', citation });
     }
+  }
   return CLAUSES.flatMap(([label]) => found.get(label) ?? []);
 }
 

@@ -76,7 +76,7 @@ export function wordsOf({ count, unit }: SummaryLength): number | null {
 const ASKS =
   /^(?:please\s+)?(?:(?:can|could|would) you\s+)?(?:sum up|summari[sz]e|give (?:me |us )?(?:an? )?(?:short |brief )?(?:summary|overview) of|fass(?:e|en sie)?)\b\s*(?<rest>.*?)\s*(?:zusammen)?[.?!\s]*$/is;
 
-/** What a message asks to be summed up, how long and about what; null when it asks for no summary. */
+/** What a message asks to be summed up (`said`: words that may name documents), how long and about what; null when it asks for no summary. */
 export function summaryAsked(
   message: string,
 ): { readonly length: SummaryLength; readonly about: string; readonly said: string } | null {
@@ -91,5 +91,9 @@ export function summaryAsked(
     /\b(?:only |just |nur )?(?:about|as to|regarding|on|what .{2,60} says? (?:about|on|of)|über|zu)\s+(?<about>.+)$/i.exec(
       plain,
     )?.groups?.['about'] ?? '';
-  return { length: found?.length ?? DEFAULT_LENGTH, about: about.replace(/[.?!,\s]+$/, ''), said: plain };
+  return {
+    length: found?.length ?? DEFAULT_LENGTH,
+    about: about.replace(/[.?!,\s]+$/, ''),
+    said: plain.slice(0, plain.length - about.length).trim(),
+  };
 }

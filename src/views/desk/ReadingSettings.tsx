@@ -3,6 +3,7 @@
 import clsx from 'clsx';
 import { useRef, useState } from 'react';
 import { DEFAULT_SETTINGS, type AskSettings } from '@/core/answer';
+import { settingsFile } from '@/core/exchange';
 import { Button, Dialog, saveFile } from '@/ui';
 import type { Session } from '../session';
 import { Instructions } from './Instructions';
@@ -83,7 +84,9 @@ export function ReadingSettings({ session, onClose }: { readonly session: Sessio
         />
         <Button onClick={() => picker.current?.click()}>Open a file</Button>
         <Button
-          onClick={() => saveFile(`${session.dossier.name}.settings.json`, 'application/json', settingsFile(draft))}
+          onClick={() =>
+            saveFile(`${session.dossier.name}.settings.json`, 'application/json', settingsFile(tidied(draft)))
+          }
         >
           Save as a file
         </Button>
@@ -97,7 +100,7 @@ export function ReadingSettings({ session, onClose }: { readonly session: Sessio
         <Button
           look="primary"
           onClick={() => {
-            void session.dossiers.read(tidied(draft));
+            void session.dossiers.setSettings(tidied(draft));
             onClose();
           }}
         >
@@ -115,8 +118,4 @@ function tidied(draft: AskSettings): AskSettings {
     equivalents: draft.equivalents.filter((group) => group.length > 1),
     watchPoints: draft.watchPoints?.filter(({ name, says }) => name.trim() !== '' && says.length > 0) ?? null,
   };
-}
-
-function settingsFile(draft: AskSettings): string {
-  return `${JSON.stringify({ format: 'marked-page settings', v: 1, ...tidied(draft) }, null, 1)}\n`;
 }

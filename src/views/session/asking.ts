@@ -59,7 +59,7 @@ export class Asking {
       for (const question of splitQuestions(message)) {
         const sum = follows === null && how.about === undefined ? summaryAsked(question) : null;
         if (sum !== null) {
-          const id = await this.sumUp(sum.length, sum.about, this.namedIn(sum.said));
+          const id = await this.sumUp(sum.length, sum.about, sum.said);
           if (id !== null) ids.push(id);
           continue;
         }
@@ -148,14 +148,20 @@ export class Asking {
     });
   }
 
-  /** Sums the chosen documents up together, as a slip. */
-  async sumUp(length = DEFAULT_LENGTH, about = '', only: readonly Shelved[] = []): Promise<string | null> {
+  /** Sums the chosen documents up together, or those of them that `of` speaks of, as a slip. */
+  async sumUp(length = DEFAULT_LENGTH, about = '', of = ''): Promise<string | null> {
     const { base } = this;
     let id: string | null = null;
     base.state.update({ asking: true });
     await base.guard(async () => {
-      const asked = only.length > 0 ? only : this.askable((one) => one.source.chosen);
-      for (const shelved of asked) await base.hold(shelved);
+      const chosen = this.askable((one) => one.source.chosen);
+      for (const shelved of chosen) await base.hold(shelved);
+      const spoken = await base.desk.spokenOf(
+        of,
+        chosen.map((one) => one.source.id),
+      );
+      if (!spoken.ok) return base.tellProblem(spoken.problem);
+      const asked = chosen.filter((one) => spoken.value.includes(one.source.id));
       const result = await base.desk.summarise(
         asked.map((one) => one.source.id),
         length,
@@ -185,21 +191,6 @@ export class Asking {
     });
     base.state.update({ asking: false });
     return id;
-  }
-
-  /** Chosen documents whose whole name stands in some words; none when they name none. */
-  private namedIn(words: string): Shelved[] {
-    const said = ` ${words.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, ' ')} `;
-    return this.askable(
-      ({ source }) =>
-        source.chosen &&
-        said.includes(
-          ` ${source.name
-            .toLowerCase()
-            .replace(/[^\p{L}\p{N}]+/gu, ' ')
-            .trim()} `,
-        ),
-    );
   }
 
   /** Holds a pasted quote against the chosen documents and leaves the result as a slip. */

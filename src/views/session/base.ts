@@ -5,6 +5,7 @@ import type { Citation, Explanation } from '@/core/quote';
 import { listShelf, getDossier, listSlips, type Shelved, type StoredDossier } from '@/store';
 import { hireDesk, type Hired } from '@/workers/clients';
 import type { CheckedQuote, DeskApi, Heading } from '@/workers/desk.worker';
+import canonicalize from 'canonicalize';
 import { v4 as uuid } from 'uuid';
 import { documentOf } from './documentOf';
 import { Observable } from './observable';
@@ -54,10 +55,10 @@ export class SessionBase {
     return this.now.dossier?.settings ?? DEFAULT_SETTINGS;
   }
 
-  /** A fingerprint of how questions are read now; undefined while nothing is set. */
+  /** A fingerprint of how questions are read now; undefined while all is as it came. */
   get reading(): string | undefined {
-    const { settings } = this.now.dossier ?? {};
-    return settings === undefined ? undefined : sha256Hex(JSON.stringify(settings)).slice(0, 16);
+    const now = canonicalize(this.settings) ?? '';
+    return now === canonicalize(DEFAULT_SETTINGS) ? undefined : sha256Hex(now).slice(0, 16);
   }
 
   /** Lets the desk worker take in what is stored of a document. */

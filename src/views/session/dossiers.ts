@@ -100,7 +100,7 @@ export class Dossiers {
   }
 
   /** Has the dossier's questions read another way from now on; answers given before say that they are of earlier settings. */
-  async read(settings: AskSettings): Promise<void> {
+  async setSettings(settings: AskSettings): Promise<void> {
     await this.base.guard(async () => {
       const dossier = { ...this.base.dossier, settings };
       await storeDossier(dossier);

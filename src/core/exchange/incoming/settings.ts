@@ -1,9 +1,7 @@
 import Joi from 'joi';
 import { DEFAULT_SETTINGS, SETTING_LIMITS, type AskSettings } from '../../answer';
 import { problem, ProblemError } from '../../problem';
-
-export const SETTINGS_FORMAT = 'marked-page settings';
-export const SETTINGS_VERSION = 1;
+import { SETTINGS_FORMAT, SETTINGS_VERSION } from '../settingsFile';
 
 const whole = ([least, most]: readonly [number, number]): Joi.NumberSchema =>
   Joi.number().integer().min(least).max(most);
