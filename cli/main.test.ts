@@ -1,36 +1,16 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { reviewFileOf } from '../src/core/exchange';
 import { nextEvent, type EventKind, type EventPayloads, type LogEvent } from '../src/core/review';
 import { addPage, makePdf } from '../tests/support/pdf';
+import { run } from '../tests/support/terminal';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'marked-page-cli-'));
 const lease = path.join(folder, 'lease.pdf');
 const memo = path.join(folder, 'memo.txt');
 const broken = path.join(folder, 'broken.pdf');
-
-interface Run {
-  readonly code: number | null;
-  readonly lines: readonly Record<string, unknown>[];
-  readonly out: string;
-  readonly told: string;
-}
-
-function run(...args: readonly string[]): Run {
-  const { status, stdout, stderr } = spawnSync(process.execPath, ['bin/marked-page.mjs', ...args], {
-    encoding: 'utf8',
-  });
-  const lines = stdout.split('\n').filter((line) => line.startsWith('{'));
-  return {
-    code: status,
-    lines: lines.map((line) => JSON.parse(line) as Record<string, unknown>),
-    out: stdout,
-    told: stderr,
-  };
-}
 
 function quotes(records: readonly Record<string, unknown>[]): string {
   const file = path.join(folder, 'quotes.jsonl');

@@ -1,29 +1,17 @@
 import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
-import { spawnSync } from 'node:child_process';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import path from 'node:path';
 import { docxOf } from '../src/core/exchange/texts';
 import { addPage, makePdf } from '../tests/support/pdf';
+import { run, type Run } from '../tests/support/terminal';
 
 const folder = mkdtempSync(path.join(tmpdir(), 'marked-page-proof-'));
 const lease = path.join(folder, 'Town lease.pdf');
 const GOOD = 'The Town lease says: “The rent of the berth is 3,200 crowns a year” (p. 1).';
 const BAD = 'It goes on: “The tenant may not sublet the berth to any other person”. Notice is of sixty days.';
 
-interface Run {
-  readonly code: number | null;
-  readonly lines: readonly Record<string, unknown>[];
-  readonly out: string;
-  readonly told: string;
-}
-
-function proof(file: string, ...more: readonly string[]): Run {
-  const args = ['bin/marked-page.mjs', 'proof', file, '--sources', lease, ...more];
-  const { status, stdout, stderr } = spawnSync(process.execPath, args, { encoding: 'utf8' });
-  const lines = stdout.split('\n').filter((line) => line.startsWith('{'));
-  return { code: status, lines: lines.map((line) => JSON.parse(line) as Record<string, unknown>), out: stdout, told: stderr }; // prettier-ignore
-}
+const proof = (file: string, ...more: readonly string[]): Run => run('proof', file, '--sources', lease, ...more);
 
 function text(name: string, content: string | Uint8Array): string {
   const file = path.join(folder, name);

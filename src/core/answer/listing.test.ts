@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { libraryOfTexts } from '../../../tests/support/shelf';
 import { askBuiltIn } from './ask';
 import { kindOf } from './question';
+import { DEFAULT_SETTINGS } from './settings';
 import type { Answer } from './types';
 
 const RULES = [
@@ -83,6 +84,31 @@ describe('a list', () => {
       '2. Every owner must keep the ropes in repair.',
     ]);
     expect(answer.claims.every((claim) => claim.citations[0]?.mark === 'exact')).toBe(true);
+  });
+});
+
+describe('limits and passages that overlap', () => {
+  const limited = (question: string, section: string): string[] =>
+    askBuiltIn(question, library.sources(), library.quotes, { now: () => 0, limits: { section } }).claims.map(
+      ({ text }) => text,
+    );
+
+  test('obligations are those of the section asked, and of the article a question names', () => {
+    const question = 'What are the obligations of the owner?';
+    expect(limited(question, 'duties')).toHaveLength(3);
+    expect(limited(question, 'scope')).not.toContain('1. The owner shall insure the boat.');
+    expect(texts('What are the obligations of the owner under Article 4?')).toHaveLength(3);
+  });
+
+  test('nothing is told twice where passages repeat sentences', () => {
+    const settings = { ...DEFAULT_SETTINGS, passages: { maxWords: 40, minWords: 5, overlap: 2 } };
+    const held = libraryOfTexts({ 'Harbour rules.txt': RULES }, 'en', settings);
+    const asked = (question: string): string[] =>
+      askBuiltIn(question, held.sources(), held.quotes, { now: () => 0, settings }).claims.map(({ text }) => text);
+    expect(asked('To which boats do the rules not apply?')).toHaveLength(4);
+    expect(asked('What are the obligations of the owner?')).toHaveLength(3);
+    const told = asked('How does an owner apply for a mooring?');
+    expect(new Set(told).size).toBe(told.length);
   });
 });
 

@@ -149,4 +149,13 @@ describe('a question that can be read in several ways', () => {
     expect(named).toMatchObject({ headline: '3,100 crowns' });
     expect(named.readings).toBeUndefined();
   });
+
+  test('more documents of a kind than can be told are counted', () => {
+    const lease = (rent: number): string => `Lease\n\nThis lease is made by the Board.\n\nThe rent is ${rent} crowns a year.`; // prettier-ignore
+    const many = libraryOfTexts(Object.fromEntries(Array.from({ length: 15 }, (_, at) => [`Lease ${at + 1}.txt`, lease(100 + at)]))); // prettier-ignore
+    const { readings } = askBuiltIn('What does the lease say of the rent?', many.sources(), many.quotes, {
+      now: () => 0,
+    });
+    expect(readings?.[0]?.told).toBe('may be any of 15 documents: name the one that is meant');
+  });
 });

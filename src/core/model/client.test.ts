@@ -151,6 +151,15 @@ describe('what is sent', () => {
     expect(small.messages[1]?.content).toContain(JSON.stringify(request.passages[0]?.source));
   });
 
+  test('holds standing instructions and the words asked about, where there are any', () => {
+    const request = requestOf(library(), QUESTION);
+    const asked = (more: Partial<ModelRequest>): string => promptOf({ ...request, ...more }).messages[1]?.content ?? '';
+    expect(asked({ instructions: 'Short answers' })).toMatch(/standing instructions:\nShort answers\n\nQuestion:/);
+    expect(asked({ about: 'the “quay”' })).toContain('The question is about these words: "the “quay”"');
+    expect(asked({ instructions: '', about: '' })).toBe(asked({}));
+    expect(asked({})).not.toMatch(/instructions|about these words/);
+  });
+
   test('names the page of each piece', () => {
     const pieces = passagesToSend(
       searchFor('board lease deposit rent', library().sources()).passages,

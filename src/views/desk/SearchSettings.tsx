@@ -11,44 +11,32 @@ export function SearchSettings({ settings, onChange }: SearchSettingsProps) {
   const { passages, breadth, paraphrase } = settings;
   return (
     <div>
-      <Row
+      <Counted
         name="Words of a passage"
         about="Longer passages bring more of what stands around a find; shorter ones point closer and split long clauses. The documents are indexed anew."
-        usual={String(DEFAULT_SETTINGS.passages.maxWords)}
-      >
-        <Whole
-          name="Words of a passage"
-          value={passages.maxWords}
-          limits={SETTING_LIMITS.maxWords}
-          onChange={(maxWords) =>
-            onChange({ passages: { ...passages, maxWords, minWords: Math.min(passages.minWords, maxWords) } })
-          }
-        />
-      </Row>
-      <Row
+        usual={DEFAULT_SETTINGS.passages.maxWords}
+        value={passages.maxWords}
+        limits={SETTING_LIMITS.maxWords}
+        onChange={(maxWords) =>
+          onChange({ passages: { ...passages, maxWords, minWords: Math.min(passages.minWords, maxWords) } })
+        }
+      />
+      <Counted
         name="Sentences repeated"
         about="How many sentences a passage repeats of the one before it: of use where what is asked spreads over two sentences. The index grows by as much."
-        usual={String(DEFAULT_SETTINGS.passages.overlap)}
-      >
-        <Whole
-          name="Sentences repeated"
-          value={passages.overlap}
-          limits={SETTING_LIMITS.overlap}
-          onChange={(overlap) => onChange({ passages: { ...passages, overlap } })}
-        />
-      </Row>
-      <Row
+        usual={DEFAULT_SETTINGS.passages.overlap}
+        value={passages.overlap}
+        limits={SETTING_LIMITS.overlap}
+        onChange={(overlap) => onChange({ passages: { ...passages, overlap } })}
+      />
+      <Counted
         name="Passages read for an answer"
         about="More of them may find what is worded quite otherwise, and bring in more that only sounds like it; answers take longer."
-        usual={String(DEFAULT_SETTINGS.breadth)}
-      >
-        <Whole
-          name="Passages read for an answer"
-          value={breadth}
-          limits={SETTING_LIMITS.breadth}
-          onChange={(next) => onChange({ breadth: next })}
-        />
-      </Row>
+        usual={DEFAULT_SETTINGS.breadth}
+        value={breadth}
+        limits={SETTING_LIMITS.breadth}
+        onChange={(next) => onChange({ breadth: next })}
+      />
       <Row
         name="Weight of another wording"
         about="How much a word counts that stands for one asked: nothing at the left, where only the words asked are looked for. It never counts as much as the word itself."
@@ -98,25 +86,29 @@ function Row(props: {
   );
 }
 
-interface WholeProps {
+interface CountedProps {
   readonly name: string;
+  readonly about: string;
+  readonly usual: number;
   readonly value: number;
   readonly limits: readonly [number, number];
   readonly onChange: (value: number) => void;
 }
 
-/** A whole number within limits; what is typed counts when the field is left. */
-function Whole({ name, value, limits: [least, most], onChange }: WholeProps) {
+/** A setting that is a whole number within limits; what is typed counts when the field is left. */
+function Counted({ name, about, usual, value, limits: [least, most], onChange }: CountedProps) {
   return (
-    <input
-      key={value}
-      type="number"
-      aria-label={name}
-      min={least}
-      max={most}
-      defaultValue={value}
-      onBlur={(event) => onChange(Math.round(Math.min(most, Math.max(least, Number(event.target.value) || least))))}
-      className="w-20 rounded-[3px] border border-rule bg-ground px-2 py-1 text-right tabular-nums"
-    />
+    <Row name={name} about={about} usual={String(usual)}>
+      <input
+        key={value}
+        type="number"
+        aria-label={name}
+        min={least}
+        max={most}
+        defaultValue={value}
+        onBlur={(event) => onChange(Math.round(Math.min(most, Math.max(least, Number(event.target.value) || least))))}
+        className="w-20 rounded-[3px] border border-rule bg-ground px-2 py-1 text-right tabular-nums"
+      />
+    </Row>
   );
 }
