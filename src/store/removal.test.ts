@@ -94,6 +94,18 @@ describe('removing a document', () => {
     expect(JSON.stringify(slip)).not.toContain('a clause of that lease');
   });
 
+  test('takes away how a question could be read by it, and leaves how it could be read by others', async () => {
+    const [lease, other] = [await bring('Lease.pdf', 'a'), await bring('Other.pdf', 'b')];
+    const slip = slipOf('slip-1', other.id);
+    const told = [lease.id, other.id].map((sourceId) => ({ words: 'the quay', told: `of ${sourceId}`, sourceId }));
+    const readings = [...told, { words: 'the lease', told: 'may be any of 3 documents' }];
+    await storeSlip({ ...slip, answer: { ...slip.answer, readings } });
+    await removeSource(lease.id, false);
+    const [left] = (await listSlips(DOSSIER)) as QuestionSlip[];
+    expect(left?.answer.readings).toEqual(readings.slice(1));
+    expect(left?.answer.claims).toHaveLength(1);
+  });
+
   test('finds a slip that only a calculation ties to it', async () => {
     const lease = await bring('Lease.pdf', 'a');
     const other = await bring('Letter.pdf', 'b');

@@ -18,6 +18,7 @@ function restsOn({ operands }: Calculation, sourceId: string): boolean {
 function mentionedIn({ answer }: Opinion, sourceId: string): boolean {
   return (
     answer.passages.some((passage) => passage.sourceId === sourceId) ||
+    (answer.readings ?? []).some((reading) => reading.sourceId === sourceId) ||
     citesIn(answer.claims, sourceId) ||
     answer.calculations.some((calculation) => restsOn(calculation, sourceId))
   );
@@ -66,7 +67,8 @@ function opinionWithout({ answer, model }: Opinion, sourceId: string): Opinion {
   const claims = withoutClaims(answer.claims, sourceId);
   const calculations = answer.calculations.filter((calculation) => !restsOn(calculation, sourceId));
   const kept = claims.length === answer.claims.length && calculations.length === answer.calculations.length;
-  const { lines, ...rest } = answer;
+  const { lines, readings = [], ...rest } = answer;
+  const read = readings.filter((reading) => reading.sourceId !== sourceId);
   return {
     // A model's words without a citation may repeat any document.
     model: model === null || kept ? model : { ...model, asides: [] },
@@ -74,6 +76,7 @@ function opinionWithout({ answer, model }: Opinion, sourceId: string): Opinion {
       ...rest,
       // Lines say what claims carried, and conflicts count claims: with some gone, neither holds.
       ...(kept && lines !== undefined ? { lines } : {}),
+      ...(read.length === 0 ? {} : { readings: read }),
       conflicts: kept ? answer.conflicts : [],
       claims,
       calculations,

@@ -87,7 +87,7 @@ describe('a place in a question', () => {
     const answer = ask('What is on page 9 of the Ferry agreement?');
     expect(answer).toMatchObject({
       found: false,
-      readings: [{ words: 'page 9', told: '“Ferry agreement” has 2 pages' }],
+      readings: [{ words: 'page 9', told: '“Ferry agreement” has 2 pages', sourceId: 'Ferry agreement.txt' }],
     });
     expect(ask('What does clause 17 of the Ferry agreement say?').readings?.[0]?.told).toContain('has none');
   });

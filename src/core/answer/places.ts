@@ -183,7 +183,10 @@ export function placeNowhere(
       : found.named.kind === 'pages'
         ? `“${bareName(only)}” has ${pages}`
         : `“${bareName(only)}” has none`;
-  return { rest: without(question, found.words), reading: { words, told } };
+  return {
+    rest: without(question, found.words),
+    reading: { words, told, ...(sources.length > 1 ? {} : { sourceId: only.id }) },
+  };
 }
 
 /** The place that limits set beside the question mean; null when they set none. A limit that no document meets leaves no document to ask. */

@@ -76,7 +76,11 @@ function severalThings(question: string, sources: readonly AskedSource[]): Readi
         const found = plural.exec(oneLine(text));
         if (found === null || found.groups?.['things']?.toLowerCase() === thing.toLowerCase()) continue;
         return [
-          { words: match[0], told: `“${bareName(hit.source)}” speaks of “${found[0]}”: name the one that is meant` },
+          {
+            words: match[0],
+            told: `“${bareName(hit.source)}” speaks of “${found[0]}”: name the one that is meant`,
+            sourceId: hit.source.id,
+          },
         ];
       }
   }
@@ -102,7 +106,13 @@ function periodTaken({ question, sources }: Sought, drafted: ReaderAnswer): Read
     ...new Set(years.filter((one, at) => one !== null && one !== year && found.row.cells[at]?.value != null)),
   ];
   if (year === null || others.length === 0) return [];
-  return [{ words: 'no period is named', told: `this is of ${year}; the row tells ${others.join(', ')} too` }];
+  return [
+    {
+      words: 'no period is named',
+      told: `this is of ${year}; the row tells ${others.join(', ')} too`,
+      sourceId: citation?.sourceId ?? undefined,
+    },
+  ];
 }
 
 /** How else a question can be read, or what it takes for granted, as far as the documents tell. */

@@ -119,6 +119,8 @@ export interface Reading {
   readonly words: string;
   /** What the documents have. */
   readonly told: string;
+  /** The document that it is told from, where it is one. */
+  readonly sourceId?: string | undefined;
 }
 
 /** A standing instruction, and what became of it. */

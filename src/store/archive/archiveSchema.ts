@@ -109,10 +109,10 @@ const answer = Joi.object({
   found: Joi.boolean().required(),
   headline: text(20_000).allow(null).required(),
   claims: claims.required(),
-  lines: Joi.array().items(text(20_000)).max(60),
+  lines: Joi.array().items(text(20_000)).max(200),
   calculations: Joi.array().items(calculation).max(60).required(),
   conflicts: Joi.array().items(Joi.array().items(count).max(50)).max(50).required(),
-  missing: Joi.array().items(text(20_000)).max(60).required(),
+  missing: Joi.array().items(text(20_000)).max(200).required(),
   passages: Joi.array()
     .items(
       Joi.object({
@@ -144,7 +144,7 @@ const answer = Joi.object({
     )
     .max(200),
   readings: Joi.array()
-    .items(Joi.object({ words: text(400).required(), told: text(2000).required() }))
+    .items(Joi.object({ words: text(400).required(), told: text(2000).required(), sourceId: id }))
     .max(60),
   reader: reader.required(),
   milliseconds: Joi.number().min(0).required(),
