@@ -46,7 +46,9 @@ function asJson(id: string, question: string, completed: string, said: ReaderSay
       because,
     })),
     searches: answer.searches,
-    ...(answer.readings === undefined ? {} : { readings: answer.readings }),
+    ...(answer.readings === undefined
+      ? {}
+      : { readings: answer.readings.map(({ sourceId: source, ...reading }) => ({ ...reading, source })) }),
     ...(answer.steered === undefined ? {} : { steered: answer.steered }),
     ...(said.sent === undefined
       ? {}
