@@ -47,7 +47,7 @@ export async function allRead(page: Page, count: number): Promise<void> {
 
 /** Asks a question and waits for its slip. */
 export async function ask(page: Page, question: string): Promise<void> {
-  await page.click('textarea');
+  await (await find(page, 'textarea')).click();
   await page.keyboard.type(question);
   await page.waitForFunction((text) => document.querySelector('textarea')?.value === text, {}, question);
   await page.keyboard.press('Enter');
