@@ -90,4 +90,7 @@ describe('languages', () => {
 
 test('a text for people is one line, broken words joined', () => {
   expect(oneLine(' The conces-\nsion\n of  a co-operator ')).toBe('The concession of a co-operator');
+  expect(oneLine('thirty-\nfive days, non-\nstructural, forty-\nish')).toBe(
+    'thirty-five days, non-structural, fortyish',
+  );
 });

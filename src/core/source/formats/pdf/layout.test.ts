@@ -103,3 +103,22 @@ describe('lines', () => {
     expect(page.lines.map((line) => line.opens)).toEqual([true, false, false, true, true]);
   });
 });
+
+describe('a line that begins with a number', () => {
+  const opens = (before: string, line: string): boolean | undefined => {
+    const wide = item(before, 50, 100, { width: 400 });
+    return layOutPage({ width: 600, height: 800, items: [wide, item(line, 50, 112, { width: 400 })] }).lines[1]?.opens;
+  };
+
+  test('goes on with a date or with what leans on a number', () => {
+    expect(
+      opens('The ban was in force, as the company said, from 12 July to', '4 September 2023. Complaints fell.'),
+    ).toBe(false);
+    expect(opens('This is payable under clause', '3.1 Of the agreement')).toBe(false);
+  });
+
+  test('opens a paragraph of its own where it numbers one', () => {
+    expect(opens('The parties agree as follows.', '4 Services of the provider')).toBe(true);
+    expect(opens('This is payable by the tenant', '3.1 Rent is due in advance')).toBe(true);
+  });
+});
