@@ -13,6 +13,8 @@ const ABBREVIATIONS = new Set(
   ).split(' '),
 );
 
+const GERMAN_MONTH = /^(?:jan|feb|mär|mar|apr|mai|jun|jul|aug|sep|okt|nov|dez)\p{L}*/iu;
+
 function endsSentence(text: string, index: number): boolean {
   const char = text[index];
   if (char === '。' || char === '！' || char === '？') return true;
@@ -28,6 +30,9 @@ function endsSentence(text: string, index: number): boolean {
   if (ABBREVIATIONS.has(word)) return false;
   // A single letter is an initial ("I. Marlow"), unless it ends a line of its own kind ("Annex B.").
   if (/^\p{L}$/u.test(word) && /\p{Lu}/u.test(text[index - 1] ?? '')) return false;
+  // "z. B.", "d. h.", and the day of a German date, "am 1. Juli".
+  if (/^\p{L}$/u.test(word) && /^\p{L}\./u.test(text.slice(next, next + 2))) return false;
+  if (/^\d{1,2}$/.test(word) && GERMAN_MONTH.test(text.slice(next, next + 10))) return false;
   if (/^\d{1,3}$/.test(word) && (index < 4 || /\n\s*\d{1,3}$/.test(text.slice(0, index)))) return false;
   return !/\p{Ll}/u.test(after) && !(isDigit(after) && ABBREVIATIONS.has(word));
 }

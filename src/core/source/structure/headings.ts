@@ -50,6 +50,9 @@ const CAPTION = /^(?:table|figure|fig\.|chart|tabelle|abbildung|abb\.|図|表)\s
 const SPEAKS =
   /\b(?:shall|must|may|means?|includes?|applies|apply|is|are|was|were|will|has|have|had|does|can|ist|sind|wird|muss|kann)\b/i;
 
+/** A line that ends in two figures is a row of a table. */
+const FIGURES = /\s\(?[-−–]?\d[\d,.]*%?\)?\s+\(?[-−–]?\d[\d,.]*%?\)?$/;
+
 function looksLikeTitle(text: string): boolean {
   if (text.length < 2 || text.length > 110 || !/\p{L}/u.test(text)) return false;
   if (/[.;,:。]$/.test(text)) return /^[^.;,]{2,60}[.:]$/.test(text) && text.length < 60 && !SPEAKS.test(text);
@@ -186,6 +189,7 @@ export class SectionBuilder {
 
   private isTypographic(text: string, line: HeadingCandidate): boolean {
     if (!line.alone || !looksLikeTitle(text) || text.length > 90 || /^[\d\s.,%()-]+$/.test(text)) return false;
+    if (FIGURES.test(text)) return false;
     if (line.size > 1.12 * this.bodySize) return true;
     return (
       line.distinct &&

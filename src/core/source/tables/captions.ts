@@ -33,7 +33,11 @@ function saysMeasure(text: string, named: boolean): boolean {
 }
 
 /** The measure that words of the grid itself give, when they say nothing else. */
+const PERIODS = /^(?:years?|months?|days?|hours?|jahre?|monate?|tage?)$/i;
+
 function ownMeasure(text: string): Measure {
+  // "Year" over the labels heads them and measures nothing.
+  if (PERIODS.test(text)) return measureOf('');
   const whole = measureOf(`(${text.replace(/^\(|\)$/g, '')})`);
   return isMeasureLine(text) || /^\(?(?:in\s+)?[\p{L}%€$£¥²³ ]{1,16}\)?$/u.test(text) ? whole : measureOf('');
 }

@@ -1,4 +1,4 @@
-import { countWords, detectLanguage, type Language } from '../../../text';
+import { countWords, detectLanguage, oneLine, type Language } from '../../../text';
 import { furnitureRoles, isContentsPage, markNotes, type Neighbour } from '../../structure/furniture';
 import { joinNotes } from '../../structure/notes';
 import { SectionBuilder } from '../../structure/headings';
@@ -64,12 +64,22 @@ function opensNumbered({ text }: DraftPage, { start, end }: DraftLine): boolean 
   );
 }
 
+/** The line that a heading may go on in: of the same type, opening no paragraph, the last of its kind; null where there is none. */
+function secondLine({ lines }: DraftPage, at: number, roles: ReadonlyMap<DraftLine, LineRole>): DraftLine | null {
+  const [line, next, after] = lines.slice(at, at + 3);
+  if (line === undefined || next === undefined || next.opens || next.cells !== null || roles.has(next)) return null;
+  const alike = (other: DraftLine): boolean => other.font === line.font && Math.abs(other.size - line.size) < 0.1;
+  return alike(next) && (after === undefined || after.opens || !alike(after)) ? next : null;
+}
+
 /** Reads one PDF page by page, in order, each with its lines' roles and sections. */
 export class PdfReading {
   private readonly drafts = new Map<number, Promise<Drafted>>();
   private labels: readonly string[] | null = null;
   private body = { size: 10, font: '' };
   private builder = new SectionBuilder(10);
+  /** The line that the heading before it goes on in; null behind a heading of one line. */
+  private wrapped: DraftLine | null = null;
 
   private constructor(private readonly file: PdfFile) {}
 
@@ -146,6 +156,10 @@ export class PdfReading {
     return { page, newSections: this.builder.sections.slice(before) };
   }
 
+  private isDistinct({ font, size }: DraftLine): boolean {
+    return font !== this.body.font || size > 1.08 * this.body.size;
+  }
+
   private finishLine(
     draft: DraftPage,
     line: DraftLine,
@@ -157,15 +171,19 @@ export class PdfReading {
     const { start, end, box, size, opens, cells } = line;
     let role: LineRole = roles.get(line) ?? (contents ? 'contents' : 'body');
     let section = this.builder.sections.length - 1;
+    if (role === 'body' && this.wrapped === line) role = 'heading';
     // A row of a table is no heading, even one that begins "Note".
-    if (role === 'body' && (cells?.length ?? 0) <= 2) {
-      const next = draft.lines[at + 1];
+    else if (role === 'body' && (cells?.length ?? 0) <= 2) {
+      const distinct = this.isDistinct(line);
+      const second = distinct ? secondLine(draft, at, roles) : null;
+      const last = second ?? line;
+      const next = draft.lines[at + (second === null ? 1 : 2)];
       const found = this.builder.offer({
-        text: draft.text.slice(start, end),
+        text: oneLine(draft.text.slice(start, last.end)),
         page: number,
         start,
         size,
-        distinct: line.font !== this.body.font || size > 1.08 * this.body.size,
+        distinct,
         opens,
         alone:
           (next === undefined || next.opens || next.font !== line.font || opensNumbered(draft, next)) &&
@@ -173,6 +191,7 @@ export class PdfReading {
       });
       section = found.section;
       if (found.heading) role = 'heading';
+      if (found.heading) this.wrapped = second;
     }
     return { start, end, box, size, role, opens: opens || role === 'heading', cells, section };
   }
