@@ -99,6 +99,30 @@ function lines(question: Question, change: Change, from: string, to: string): st
   return [`${verdict}${plain}`, `from ${from} to ${to}`];
 }
 
+/** A change as an answer: how it moved, from what to what, both figures quoted, the calculation. `said` are the heads of the two periods. */
+export function changeTold(
+  question: Question,
+  change: Change,
+  { from, to }: { readonly from: Operand; readonly to: Operand },
+  said: readonly [string, string],
+): ReaderAnswer {
+  const told = lines(question, change, `${sayQuantity(from)} (${said[0]})`, `${sayQuantity(to)} (${said[1]})`);
+  return {
+    ...EMPTY,
+    headline: told.join(', '),
+    lines: told,
+    claims: [{ text: from.citation.quote, citations: [to.citation, from.citation] }],
+    calculations: [
+      {
+        operation: 'change',
+        operands: [from, to],
+        result: change.percent === null ? change.difference : `${change.difference}, ${change.percent}`,
+        working: change.working,
+      },
+    ],
+  };
+}
+
 /**
  * How the figure of a table row moved between two periods, worked out from its two cells; null when the question does not ask for a move, or no row of the
  * evidence holds both periods.
@@ -125,21 +149,7 @@ export function changeAnswer(evidence: readonly Evidence[], question: Question):
     const change = from === null || to === null ? null : changeOf(from, to);
     if (change === null || from === null || to === null) continue;
     const [first, second] = compared;
-    const told = lines(question, change, `${sayQuantity(from)} (${first.said})`, `${sayQuantity(to)} (${second.said})`);
-    return {
-      ...EMPTY,
-      headline: told.join(', '),
-      lines: told,
-      claims: [{ text: from.citation.quote, citations: [to.citation, from.citation] }],
-      calculations: [
-        {
-          operation: 'change',
-          operands: [from, to],
-          result: change.percent === null ? change.difference : `${change.difference}, ${change.percent}`,
-          working: change.working,
-        },
-      ],
-    };
+    return changeTold(question, change, { from, to }, [first.said, second.said]);
   }
   return null;
 }

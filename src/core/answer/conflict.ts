@@ -1,6 +1,5 @@
 import {
   agree,
-  cellPlace,
   cellQuantity,
   type PeriodSpan,
   type Quantity,
@@ -17,7 +16,7 @@ import type { Evidence } from './evidence';
 import { closestMention } from './headline';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
-import { quotedClaim, quoteOf } from './quoted';
+import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
 import { byForce, type Side } from './sides';
 import type { AskedSource } from './types';
 
@@ -100,14 +99,8 @@ function rowsNamed(source: AskedSource, label: ReadonlySet<string>, period: stri
 }
 
 function sideOfRow(source: AskedSource, { table, row, column, value }: NamedCell): Side {
-  const spans = [...(row.spans.at(-1) ?? []), ...row.cells.flatMap((cell) => cell?.spans ?? [])];
-  const page = row.cells[column]?.spans[0]?.page ?? 1;
-  const here = spans.filter((span) => span.page === page);
-  const [start, end] = [Math.min(...here.map((span) => span.start)), Math.max(...here.map((span) => span.end))];
-  const quote = oneLine(source.page(page)?.text.slice(start, end) ?? '');
-  const cell = cellPlace({ table, row }, column);
-  const citation = { sourceId: source.id, page, quote, ...(cell === null ? {} : { cell }) };
-  return { source, said: sayQuantity(value), claim: quotedClaim(citation), amends: false };
+  const claim = quotedClaim(quoteOfCell(source, { table, row }, column));
+  return { source, said: sayQuantity(value), claim, amends: false };
 }
 
 /** A value as it is compared: what it measures, and how much; a date measures nothing but itself. */
@@ -246,10 +239,25 @@ function sharesSubject(text: string, question: Question, source: AskedSource): b
   return question.subject.some(({ term }) => own.has(term));
 }
 
+const NAMED_CLAUSE = /\b(?:clause|section|article|paragraph|ziffer|artikel|absatz|§)s?\s*(\d{1,3}(?:\.\d{1,3})*)/gi;
+
 /** Both sides of what an amending sentence changes, when it is the best evidence: it, and where the words it replaces stand; null when the best amends nothing. */
-function amendedBy(own: Side, best: Evidence, evidence: readonly Evidence[]): Side[] | null {
-  const change = AMENDING.test(best.text) ? replacement(best.text) : null;
-  if (change === null) return null;
+function amendedBy(own: Side, best: Evidence, evidence: readonly Evidence[], question: Question): Side[] | null {
+  if (!AMENDING.test(best.text)) return null;
+  const change = replacement(best.text);
+  if (change === null) {
+    // "Clause 4.5 of the Lease is varied so that …": what stood there is the other side.
+    const numbers = new Set([...best.text.matchAll(NAMED_CLAUSE)].map((match) => match[1]));
+    const before = evidence.find(
+      (one) => one.source.id !== best.source.id && clausesOf(one).some((own) => numbers.has(own)),
+    );
+    if (before === undefined) return null;
+    const told = closestMention(before, question) ?? oneLine(before.text);
+    return [
+      { ...own, amends: true },
+      { source: before.source, said: told, claim: quotedClaim(quoteOf(before.source, before)), amends: false },
+    ];
+  }
   const words = squeezed(change.old);
   const original = evidence.find((one) => one.source.id !== best.source.id && squeezed(one.text).includes(words));
   if (original === undefined) return null;
@@ -269,7 +277,7 @@ export function sidesOf(
   question: Question,
 ): Side[] {
   if (sources.length < 2) return [own];
-  const both = amendedBy(own, best, evidence);
+  const both = amendedBy(own, best, evidence, question);
   if (both !== null) return both;
   const near = evidence.filter((one) => one === best || comesNear(one, best));
   // What a document is takes longer to tell than whether it holds a clause's number at all.

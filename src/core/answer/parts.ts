@@ -2,6 +2,7 @@ import { bareName, inverseFrequency, termSet, type Neighbours } from '../search'
 import { eachAsked, toldApart } from './apart';
 import { answerFrom } from './builtIn';
 import { changeAnswer } from './change';
+import { changeOverRows } from './changeDown';
 import { gatherEvidence } from './evidence';
 import { dutiesAnswer } from './duties';
 import { fileFactsAnswer } from './fileFacts';
@@ -12,6 +13,7 @@ import { narrowed, placeAround, placeAsked, placeNowhere, type Place } from './p
 import { kindOf } from './question';
 import { EMPTY } from './quoted';
 import { purposeAnswer } from './purpose';
+import { ratioAnswer, saysRatio } from './ratioAnswer';
 import { anyOf, eachReading, othersMeant } from './readings';
 import { scopeOf, type Scope } from './scope';
 import { seek, searchesOf, type SeekOptions, type Sought } from './seek';
@@ -60,7 +62,8 @@ function changeOver(question: string, scope: Scope, asking: Asking): Part | null
   const { sources, words, apart } = scope;
   if (!asksChange(question) || apart) return null;
   const sought = seek(question, sources, options(asking), [...words, ...moveWords(question)]);
-  const drafted = changeAnswer(gatherEvidence(sources, sought.hits, sought.question), sought.question);
+  const evidence = gatherEvidence(sources, sought.hits, sought.question);
+  const drafted = changeAnswer(evidence, sought.question) ?? changeOverRows(evidence, sought.question);
   return drafted === null ? null : { question, drafted, sought, scope };
 }
 
@@ -191,7 +194,9 @@ export function askPart(question: string, sources: readonly AskedSource[], askin
   const plain = ownShape(question, scope, asking);
   if (plain !== null) return { question, drafted: plain, sought, scope };
   if (scope.apart) return { question, drafted: askEach(question, scope, asking), sought, scope };
-  const drafted = withPlaceNamed(answerFrom(sought), question, scope.sources);
+  const answered = withPlaceNamed(answerFrom(sought), question, scope.sources);
+  const ratio = saysRatio(answered, sought.question) ? null : ratioAnswer(sought.question, scope.sources);
+  const drafted = ratio ?? answered;
   // A name may stand in one document and the answer in another; a document that was named is asked alone.
   if (drafted.headline !== null || scope.strict || scope.sources.length === sources.length)
     return askOthers({ question, drafted, sought, scope }, asking);

@@ -64,7 +64,7 @@ export interface Operand extends Quantity {
 
 /** A figure worked out from quoted ones. */
 export interface Calculation {
-  readonly operation: 'change' | 'difference' | 'sum';
+  readonly operation: 'change' | 'difference' | 'sum' | 'ratio';
   /** In the order of the calculation: what it went from first. */
   readonly operands: readonly Operand[];
   readonly result: string;

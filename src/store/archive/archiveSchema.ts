@@ -99,7 +99,7 @@ const operand = Joi.object({
   }).required(),
 });
 const calculation = Joi.object({
-  operation: Joi.valid('change', 'difference', 'sum').required(),
+  operation: Joi.valid('change', 'difference', 'sum', 'ratio').required(),
   operands: Joi.array().items(operand).max(60).required(),
   result: text(400).required(),
   working: text(2000).required(),

@@ -1,0 +1,73 @@
+import { changeOf } from '../figure';
+import { termSet } from '../search';
+import type { Table, TableRow } from '../source';
+import type { Language } from '../text';
+import { changeTold } from './change';
+import type { Evidence } from './evidence';
+import { asksChange } from './moves';
+import type { Question } from './question';
+import { operandAt } from './quoted';
+import type { ReaderAnswer } from './types';
+
+const YEAR_TERM = /^#((?:19|20)\d{2})$/;
+
+/** The one year that words name; null for none or several. */
+function yearIn(words: string, language: Language): number | null {
+  const years = [...termSet(words, language)].flatMap((term) => YEAR_TERM.exec(term)?.[1] ?? []);
+  return years.length === 1 ? Number(years[0]) : null;
+}
+
+/** The rows of a table that are headed by years; none where the columns are. */
+function rowsByYear(table: Table, language: Language): ReadonlyMap<number, TableRow> {
+  const rows = new Map<number, TableRow>();
+  for (const row of table.rows) {
+    const year = yearIn(row.path.at(-1) ?? '', language);
+    if (year !== null && !rows.has(year)) rows.set(year, row);
+  }
+  return rows;
+}
+
+/** The column whose head holds most of what is asked, its equivalents counting as half; null where none holds anything. */
+function columnNamed(table: Table, { subject }: Question, language: Language): number | null {
+  let [best, most]: [number | null, number] = [null, 0];
+  table.columns.forEach(({ path }, at) => {
+    const head = termSet(path.join(' '), language);
+    const met = subject
+      .filter(({ term }) => !/^[#@=]/.test(term) && !/^\d+$/.test(term))
+      .map(({ term, weight, equivalents = [] }) =>
+        head.has(term) ? weight : equivalents.some((one) => one.loose !== true && head.has(one.term)) ? weight / 2 : 0,
+      )
+      .reduce((sum, one) => sum + one, 0);
+    if (met > most) [best, most] = [at, met];
+  });
+  return best;
+}
+
+/** The two years that a question compares among those there are, the earlier first; null where one is missing. */
+function yearsCompared(question: Question, there: readonly number[]): readonly [number, number] | null {
+  const asked = question.periods.flatMap((term) => YEAR_TERM.exec(term)?.[1] ?? []).map(Number);
+  const to = asked.length === 0 ? Math.max(...there) : Math.max(...asked);
+  const from = asked.length > 1 ? Math.min(...asked) : to - 1;
+  return there.includes(from) && there.includes(to) ? [from, to] : null;
+}
+
+/** How a figure moved between two years of a table whose rows are years; null when the question asks for no move, or no such table of the evidence holds it. */
+export function changeOverRows(evidence: readonly Evidence[], question: Question): ReaderAnswer | null {
+  if (!asksChange(question.text)) return null;
+  const seen = new Set<Table>();
+  for (const { row: found, source } of evidence) {
+    if (found === null || seen.has(found.table)) continue;
+    seen.add(found.table);
+    const { table } = found;
+    const { language } = source.segment;
+    const rows = rowsByYear(table, language);
+    const years = rows.size < 2 ? null : yearsCompared(question, [...rows.keys()]);
+    const column = columnNamed(table, question, language);
+    if (years === null || column === null) continue;
+    const [from, to] = years.map((year) => operandAt(source, { table, row: rows.get(year) as TableRow }, column));
+    const change = from == null || to == null ? null : changeOf(from, to);
+    if (change !== null && from != null && to != null)
+      return changeTold(question, change, { from, to }, [`${years[0]}`, `${years[1]}`]);
+  }
+  return null;
+}
