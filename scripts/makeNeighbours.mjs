@@ -2,11 +2,11 @@ import { readFileSync, writeFileSync } from 'node:fs';
 import snowball from 'snowball-stemmers';
 
 /**
- * Makes `public/words/en.txt`: for each English word stem the stems that are used most like it, with their likeness (cosine of word vectors, per cent). The
+ * Makes `public/words/used-alike.txt`: for each English word stem the stems that are used most like it, with their likeness (cosine of word vectors, per cent). The
  * vectors are read once, from the file of a package of public-domain GloVe vectors; see docs/formats.md. Usage:
  * `node scripts/makeNeighbours.mjs VECTORS.json [OUTPUT]`.
  */
-const [, , input, output = 'public/words/en.txt'] = process.argv;
+const [, , input, output = 'public/words/used-alike.txt'] = process.argv;
 const WORDS = 60_000;
 const MOST = 8;
 const LEAST = 0.6;

@@ -41,10 +41,15 @@ import { getEdition, getIndex, getTables, pagesFrom, storeIndex, type Shelved } 
 import { attempt, type Result } from './result';
 
 const library = new Library();
-/** Words used like others; without them questions are searched for by their own words alone. */
-const neighbours = fetch(new URL('/words/en.txt', self.location.origin))
-  .then(async (response) => {
-    if (response.ok) library.neighbours = new Neighbours(await response.text());
+async function wordsOf(name: string): Promise<string> {
+  const response = await fetch(new URL(`/words/${name}.txt`, self.location.origin));
+  return response.ok ? response.text() : '';
+}
+
+/** Words that are used or mean like others; without them questions are searched for by their own words and the trade's alone. */
+const neighbours = Promise.all(['used-alike', 'synonyms'].map(wordsOf))
+  .then(([used = '', meaning = '']) => {
+    library.neighbours = new Neighbours(used, meaning);
   })
   .catch((caught: unknown) => console.warn('Words used like others could not be loaded.', caught));
 /** Edition held for each document; a new one replaces it. */

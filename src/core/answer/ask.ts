@@ -1,5 +1,6 @@
 import type { QuoteIndex } from '../quote';
 import type { Neighbours } from '../search';
+import { likeliestLanguage } from '../text';
 import { BUILT_IN } from './builtIn';
 import { checkClaim } from './checkClaim';
 import { steered, steeringOf } from './instructions';
@@ -37,8 +38,21 @@ export interface Search extends Sought {
   readonly searches: readonly string[];
 }
 
+/** Documents in the question's language first: it is read in the language of the first. */
+function inLanguageFirst(question: string, sources: readonly AskedSource[]): readonly AskedSource[] {
+  const languages = [...new Set(sources.map(({ segment }) => segment.language))];
+  const language = likeliestLanguage(question, languages);
+  const own = (one: AskedSource): boolean => one.segment.language === language;
+  return language === languages[0] ? sources : [...sources.filter(own), ...sources.filter((one) => !own(one))];
+}
+
 /** The documents and places that settings, limits and standing instructions leave to ask. */
-function askedOf(sources: readonly AskedSource[], { settings = DEFAULT_SETTINGS, limits: set = {} }: SearchOptions) {
+function askedOf(
+  question: string,
+  given: readonly AskedSource[],
+  { settings = DEFAULT_SETTINGS, limits: set = {} }: SearchOptions,
+) {
+  const sources = inLanguageFirst(question, given);
   const steering = steeringOf(settings.instructions, sources);
   const limits = placeWithin(set, steering.sources);
   return { settings, steering, limits, asked: narrowedSources(steering.sources, limits) };
@@ -50,7 +64,7 @@ function whereOf(limits: Place | null): string[] {
 
 /** Searches the sources for what answers a question. */
 export function searchFor(question: string, sources: readonly AskedSource[], options: SearchOptions = {}): Search {
-  const { settings, limits, asked } = askedOf(sources, options);
+  const { settings, limits, asked } = askedOf(question, sources, options);
   const context = options.about?.text ?? '';
   const sought = seek(question, asked, { neighbours: options.neighbours ?? null, settings, place: limits, context });
   return { ...sought, passages: interleave([sought]), searches: [...searchesOf(sought.question), ...whereOf(limits)] };
@@ -110,7 +124,7 @@ export function askBuiltIn(
 ): Answer {
   const began = options.now();
   const { neighbours = null, about: subject = null } = options;
-  const { settings, steering, limits, asked } = askedOf(sources, options);
+  const { settings, steering, limits, asked } = askedOf(question, sources, options);
   const asking = { neighbours, settings, limits, subject };
   const parts: Part[] = [];
   for (const part of planQuestions(question)) parts.push(askPart(part, asked, asking, parts.at(-1)?.scope ?? null));

@@ -24,7 +24,9 @@ export function becauseOf(
   const asked = wordsByTerm(question, language);
   const there = wordsByTerm(text, language);
   const found = terms.flatMap((term): Because[] => {
-    const word = asked.get(term.term);
+    // A verb with its particle is told as it was asked: "given back".
+    const [verb = '', particle] = term.term.split(' ');
+    const word = particle === undefined ? asked.get(verb) : `${asked.get(verb) ?? verb} ${particle}`;
     if (word === undefined) return [];
     const own = there.get(term.term);
     if (own !== undefined) return [{ asked: word, met: own, by: 'itself' }];

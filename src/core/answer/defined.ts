@@ -7,6 +7,9 @@ const WANTED: readonly RegExp[] = [
   /\bwhat (?:does|do|did) (?<term>.{2,80}?) (?:mean|stand for|refer to)\b/i,
   /\b(?:definition|meaning) of (?<term>[^?,]{2,80})/i,
   /\bhow (?:is|are) (?<term>.{2,80}?) defined\b/i,
+  /^(?:what|who) (?:counts|qualifies|is considered|is regarded|is treated) (?:as |to be )?(?:an? |the )?(?<term>[^?,]{2,60})/i,
+  /^what constitutes (?:an? |the )?(?<term>[^?,]{2,60})/i,
+  /^was gilt als (?:ein(?:e|en)? )?(?<term>[^?,]{2,60})/i,
   /^define (?<term>[^?,]{2,80})/i,
   /^(?:what|was) (?:is|are|ist|sind|bedeutet) (?:an? |the |ein(?:e|en)? |der |die |das )?(?<term>(?:(?!\sof\s)[^?,]){2,60}?)(?:\s+(?:in|under|according to|for the purposes of)\s.+)?[?\s]*$/i,
 ];

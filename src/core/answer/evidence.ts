@@ -30,10 +30,22 @@ function union(...sets: readonly ReadonlySet<string>[]): Set<string> {
   return new Set(sets.flatMap((set) => [...set]));
 }
 
-function formShare(text: string, words: readonly string[]): number {
-  if (words.length === 0) return 0;
+/** A word of the question in the form asked, or, where the documents hold it nowhere, the terms of their own words for it. */
+interface Form {
+  readonly word: string;
+  readonly theirs: readonly string[];
+}
+
+/** What the documents' own word counts for one in the form asked. */
+const THEIR_FORM = 0.6;
+
+function formShare(text: string, forms: readonly Form[], terms: ReadonlySet<string>): number {
+  if (forms.length === 0) return 0;
   const own = new Set(tokensOf(text).map((token) => token.word));
-  return words.filter((word) => own.has(word)).length / words.length;
+  const met = forms.map(({ word, theirs }) =>
+    theirs.length === 0 ? (own.has(word) ? 1 : 0) : theirs.some((term) => terms.has(term)) ? THEIR_FORM : 0,
+  );
+  return met.reduce((sum: number, one) => sum + one, 0) / forms.length;
 }
 
 /** Words between two of the question's neighbouring words, at most, for the two to count as near. */
@@ -76,7 +88,7 @@ export function leadOf(units: readonly UnitText[], index: number): number {
 
 /** The head of a clause, run in with its text: "3. Term." A few words, and no verb. */
 export const RUN_IN =
-  /^\s*(?:\d{1,3}(?:\.\d{1,3})*\.?|\([a-z\d]{1,3}\)|§\s?\d+)\s+(?!.*\b(?:is|are|was|were|be|has|have|had|shall|may|must|will|can|does|do|did|ist|sind|wird|werden|hat|haben|soll|darf|muss|kann)\b)\p{Lu}\S*(?:\s+[^\s.:;]+){0,4}\.\s*$/u;
+  /^\s*(?:(?:(?:Section|SECTION|Article|ARTICLE|Clause|CLAUSE|Sec\.|Art\.|Artikel)\s)?\d{1,3}(?:\.\d{1,3})*\.?|\([a-z\d]{1,3}\)|§\s?\d+)\s+(?!.*\b(?:is|are|was|were|be|has|have|had|shall|may|must|will|can|does|do|did|ist|sind|wird|werden|hat|haben|soll|darf|muss|kann)\b)\p{Lu}\S*(?:\s+[^\s.:;]+){0,4}\.\s*$/u;
 const FORECAST =
   /\b(?:expect(?:s|ed)?|forecasts?|plan(?:s|ned)? to|budget(?:ed)?|anticipates?|outlook|erwarte[nt]?|voraussichtlich)\b/i;
 
@@ -104,8 +116,7 @@ class Measure {
   private readonly weights: TermWeights;
   /** What counts for each word of the question, in order: the word, and the documents' own for one that they hold nowhere. */
   private readonly spellings: readonly (readonly string[])[];
-  /** Words of the question in the form asked, without those that the documents hold nowhere and have their own for. */
-  private readonly forms: readonly string[];
+  private readonly forms: readonly Form[];
   /** The length of period the question is about. */
   private readonly asked: PeriodSpan;
   /** Words of the term to be defined, where a definition is wanted. */
@@ -123,9 +134,10 @@ class Measure {
     this.spellings = question.terms
       .filter(({ term }) => !/^[#@=]/.test(term))
       .map(({ term }) => [term, ...(theirs.get(term) ?? [])]);
-    this.forms = question.forms.filter((word) =>
-      termsOf(word, sources[0]?.segment.language ?? 'en').every(({ term }) => (theirs.get(term) ?? []).length === 0),
-    );
+    this.forms = question.forms.map((word) => ({
+      word,
+      theirs: termsOf(word, sources[0]?.segment.language ?? 'en').flatMap(({ term }) => theirs.get(term) ?? []),
+    }));
     this.asked = spanAsked(question.text);
     this.defined = termDefined(question.text) ?? question.words;
   }
@@ -149,7 +161,7 @@ class Measure {
         ...this.unit(text, unit.kind, language),
         headed: this.weights.share(heads[index] ?? own),
         draft: isDraft(source.name) && !isDraft(this.question.text) ? 1 : 0,
-        forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.forms),
+        forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.forms, headed),
         covered: this.weights.share(own),
         led: this.weights.share(headed, lead),
         focus: this.weights.met(this.question.focus, headed, lead, heads[index] ?? own),

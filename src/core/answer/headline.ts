@@ -1,5 +1,5 @@
 import type { TableCell } from '../source';
-import { oneLine, tokensOf } from '../text';
+import { oneLine, tokensOf, type Language } from '../text';
 import { termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
@@ -66,22 +66,46 @@ function askedCell({ row, source }: Evidence, question: Question): TableCell | n
   return column === null ? null : (row.row.cells[column] ?? null);
 }
 
-function yesNo(text: string): string {
-  const plain = oneLine(text);
-  const negative =
-    /\b(?:shall not|may not|must not|cannot|can not|is not|are not|does not|do not|no \w+ (?:shall|may|must)|not permitted|prohibited|darf nicht|nicht)\b/i.test(
-      plain,
-    );
-  const condition = /\b(?:if|unless|provided that|except|only|subject to|where|save)\b[^.;]*/i.exec(plain)?.[0];
-  const word = negative ? 'No' : 'Yes';
-  if (condition === undefined || condition.length > 110) return word;
+/** What turns a sentence into a "no": each kind counts where the question does not use it itself ("Is it forbidden?"). */
+const DENIES: readonly RegExp[] = [
+  /\b(?:not(?! (?:later|less|more|fewer|earlier|older|only|exceeding|to exceed)\b)|cannot|never|neither|nor)\b|^(?:\S+\s)?no \p{L}+|\b(?:in|under) no\b|\b(?:has|have|is|are) no \p{L}+|n['’]t\b|\b(?:nicht|kein\w*|nie|weder)\b|ない|ません|してはならない/iu,
+  /\b(?:prohibit\w*|forbid\w*|forbidden|banned|verboten|untersagt)\b|禁止/i,
+  /\b(?:exempt\w*|exclud\w*|excepted|ausgenommen|ausgeschlossen)\b/i,
+  /\b(?:invalid|void|unlawful|unwirksam|ungültig|unzulässig)\b/i,
+];
+const CONDITION =
+  /(?<!\p{L})(?:if|unless|without|upon|after|provided that|except|only|subject to|where|save|wenn|sofern|falls|nur|außer|es sei denn)(?!\p{L})[^.;]*/iu;
+const LONGEST_CONDITION = 110;
+const WORDS: Partial<Record<Language, readonly [yes: string, no: string, conditions: string]>> = {
+  de: ['Ja', 'Nein', 'unter Bedingungen'],
+  ja: ['はい', 'いいえ', '条件付き'],
+};
+
+/** Yes or no, in the document's language, with the condition that decides it; what only the condition denies is no "no". */
+function yesNo(text: string, asked: string, language: Language): string {
+  const plain = shownPlain(text);
+  const condition = CONDITION.exec(plain)?.[0];
+  const opening = condition !== undefined && plain.startsWith(condition);
+  const main = condition === undefined ? plain : opening ? plain.slice(plain.indexOf(',') + 1) : plain.replace(condition, ' '); // prettier-ignore
+  const denied = DENIES.filter((one) => one.test(main.trim()) && !one.test(asked)).length % 2 === 1;
+  const [yes, no, conditions] = WORDS[language] ?? ['Yes', 'No', 'on conditions'];
+  const word = denied ? no : yes;
+  const told = opening ? condition?.split(',')[0] : condition;
+  if (told === undefined || told.length > LONGEST_CONDITION) return word;
   // A condition that ends in a colon is a list: its items are told behind it.
-  return /:\s*$/.test(condition) ? `${word}, on conditions` : `${word}, ${condition.trim()}`;
+  if (/:\s*$/.test(told)) return `${word}, ${conditions}`;
+  const not = denied && /^without\b/i.test(told) ? 'not ' : '';
+  return `${word}, ${not}${told.charAt(0).toLowerCase()}${told.slice(1).trim()}`;
+}
+
+/** A sentence as one line, without the number or mark it opens with. */
+function shownPlain(text: string): string {
+  return oneLine(text).replace(/^(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)+\.?|[•–-])\s+/, '');
 }
 
 /** The leading clause of a sentence, at most 160 characters, cut at a comma or word. */
 export function shorten(text: string): string {
-  const plain = oneLine(text).replace(/^(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)+\.?|[•–-])\s+/, '');
+  const plain = shownPlain(text);
   if (plain.length <= LONGEST) return plain;
   const cut = plain.slice(0, LONGEST);
   const comma = Math.max(cut.lastIndexOf('; '), cut.lastIndexOf(', '));
@@ -99,6 +123,6 @@ export function headlineOf(best: Evidence, question: Question): string {
   const party = partyNamed(best.text, question);
   if (party !== null) return party;
   if (question.kind === 'yes-no' && best.features.covered >= 0.5 && best.unit.kind === 'sentence')
-    return yesNo(best.text);
+    return yesNo(best.text, question.text, best.source.segment.language);
   return shorten(best.text);
 }

@@ -1,6 +1,6 @@
 import { datesOf, numbersOf, tokenize, tokensOf, type Language, type NumberMention } from '../text';
 import { isStopword, termsOf } from '../search';
-import type { Question } from './question';
+import { ASKS_TIME, type Question } from './question';
 
 interface Mention {
   readonly start: number;
@@ -20,7 +20,16 @@ const FREQUENCY =
 /** A day told by its distance from another: "not later than nine months before". */
 const DEADLINE =
   /\b(?:not later than|within|at least|no later than)\s+[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)\b(?:\s+(?:before|after|of|from)\b)?/giu;
+/** A time told by what it follows, which "when" asks for as well: "within thirty days after the end". */
+const SOON_AFTER =
+  /\b(?:within|not later than|no later than|at least)\s+[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)\s+(?:after|of|from)\b/giu;
 const YEAR = /\b(?:19|20)\d{2}\b/g;
+const ONE_CLOCK = String.raw`(?:\b\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\b\.?|uhr\b|o['’]clock|hours\b)|\b\d{1,2}:\d{2}\b|\b(?:midnight|noon|midday|sunset|sunrise|dusk|dawn|mitternacht|mittag)\b|(?:午前|午後)\s?\d{1,2}時(?:\d{1,2}分|半)?)`;
+/** Times of the day, "11 p.m.", "21:30", "18 Uhr", "sunset", and from one to another: "11 p.m. and 4 a.m.", "21 und 6 Uhr". */
+const CLOCK = new RegExp(
+  String.raw`(?:${ONE_CLOCK}|\b\d{1,2}(?=\s(?:und|bis|to)\s\d{1,2}\s?uhr\b))(?:\s?(?:and|to|until|till|und|bis|–|-|から)\s?${ONE_CLOCK})?`,
+  'giu',
+);
 
 function ranges(text: string, pattern: RegExp): Mention[] {
   return [...text.matchAll(pattern)].map((match) => ({ start: match.index, end: match.index + match[0].length }));
@@ -48,6 +57,18 @@ function measuredNumbers(text: string, language: Language): NumberMention[] {
   );
 }
 
+/** Nothing to pay. */
+const FREE =
+  /\b(?:free of (?:any )?charge|without charge|at no (?:charge|cost)|(?:is|are|travels?) free\b|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|unentgeltlich)|無料|無償/gi;
+/** Asks for the size of a step, which may be a share. */
+const BY_HOW_MUCH = /\bby how much\b|\bum wie ?viel\b/i;
+/** Asks for a number of things. */
+const COUNTS = /\b(?:how many|what number of|wie viele)\b/i;
+
+function isMoney(unit: string): boolean {
+  return /^(?:[$€£¥]|crown|krone|euro|eur|dollar|usd|pound|gbp|yen|franc|cent|pence|penny)$/i.test(unit);
+}
+
 /** Directions that a measure can be taken in, each with the words that ask for it or tell it. */
 const DIMENSIONS: readonly RegExp[] = [
   /\b(?:deep|depth|draught|draft|tief\w*)\b/i,
@@ -70,10 +91,12 @@ function sameDimension(asked: string, behind: string): boolean {
 function kindMentions(text: string, { kind, text: asked }: Question, language: Language): Mention[] {
   switch (kind) {
     case 'date': {
+      if (ASKS_TIME.test(asked)) return ranges(text, CLOCK);
       const dates = datesOf(text);
       if (dates.length > 0) return [...dates];
       const years = ranges(text, YEAR);
-      return years.length > 0 || !ASKS_DEADLINE.test(asked) ? years : ranges(text, DEADLINE);
+      if (ASKS_DEADLINE.test(asked)) return years.length > 0 ? years : ranges(text, DEADLINE);
+      return years.length > 0 ? years : ranges(text, SOON_AFTER);
     }
     case 'party':
       return ranges(text, NAME);
@@ -83,16 +106,22 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       const times = measuredNumbers(text, language).filter(({ unit }) => unit !== null && UNITS_OF_TIME.test(unit));
       return times.length > 0 ? times : ranges(text, FREQUENCY);
     }
-    case 'amount':
-      return measuredNumbers(text, language).filter(
+    case 'amount': {
+      const sums = measuredNumbers(text, language).filter(
         ({ unit, value }) =>
-          unit !== '%' &&
+          (unit !== '%' || BY_HOW_MUCH.test(asked)) &&
           (unit === null || !UNITS_OF_TIME.test(unit)) &&
           (unit !== null || !/^(?:19|20)\d{2}$/.test(value)),
       );
+      return sums.length > 0 ? sums : ranges(text, FREE);
+    }
     case 'number': {
       const numbers = measuredNumbers(text, language).filter(({ end }) => sameDimension(asked, text.slice(end)));
-      // A count is rather a number of things than a share of them.
+      // A count is a number of things, neither a share of them nor money or time.
+      if (COUNTS.test(asked))
+        return numbers.filter(
+          ({ unit }) => unit === null || !(unit === '%' || isMoney(unit) || UNITS_OF_TIME.test(unit)),
+        );
       const counts = numbers.filter(({ unit }) => unit !== '%');
       return counts.length > 0 ? counts : numbers;
     }
@@ -138,6 +167,9 @@ const DEFINING =
 /** A term set apart at the head of its definition: "“Vessel” means", "A “User Product” is either", "Vessel: a ship". */
 const TERM_FIRST =
   /^(?:(?:an?|the|any|der|die|das|ein|eine)\s+)?["“„'‘](?<term>[^"”“'’]{2,60})["”“'’](?:\s*\([^)]{1,60}\))?\s*(?:,[^,]{1,80},\s*)?(?::|shall mean|means?|is|are|refers?|includes?|has the|have the|bedeutet|bezeichnet|ist|sind)\b/iu;
+/** A term that is defined anywhere in a sentence. */
+export const TERM_MEANS =
+  /["“„'‘](?<term>[^"”“'’]{2,60})["”“'’](?:\s*\([^)]{1,60}\))?\s*(?:shall mean|means?|has the meaning|have the meaning|refers to|bedeutet|bezeichnet)\b/giu;
 /** A term introduced behind what it stands for: "… (the “Vessel”)". */
 const TERM_BEHIND = /\((?:[^()"“]{0,40}\s)?["“](?<term>[^"”“]{2,60})["”]\)/gu;
 const BEHIND_SHARE = 0.8;
@@ -156,7 +188,10 @@ export function definingShare(text: string, words: readonly string[], language: 
   const plain = text.replace(/^\s*(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)*\.?|[•*–-])\s+/, '');
   const wanted = new Set(words.flatMap((word) => termsOf(word, language).map((one) => one.term)));
   const first = TERM_FIRST.exec(plain)?.groups?.['term'];
-  if (first !== undefined) return isTerm(first, wanted, language) ? 1 : 0;
+  if (first !== undefined && isTerm(first, wanted, language)) return 1;
+  // Definitions in a row within one sentence: "… (b) “colony” means a queen with her workers".
+  for (const { groups } of plain.matchAll(TERM_MEANS)) if (isTerm(groups?.['term'] ?? '', wanted, language)) return 1;
+  if (first !== undefined) return 0;
   // "“Key Data” for a User Product means": it is the first term that is defined.
   if (/^(?:(?:an?|the)\s+)?["“„][^"”“]{2,60}["”“]/i.test(plain)) return 0;
   for (const { groups } of plain.matchAll(TERM_BEHIND))

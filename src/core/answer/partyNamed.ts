@@ -8,6 +8,41 @@ const CALLED = new RegExp(
   'gu',
 );
 
+/** Someone by name: two capital words or more, a title before one, or a kind of company behind it. */
+const SOMEONE = String.raw`(?:(?:Mr|Ms|Mrs|Dr|Prof)\.?\s+)?\p{Lu}[\p{L}.’'-]+(?:\s+(?:(?:of|and|&|von|van|de)\s+)?\p{Lu}[\p{L}.&’'-]*)+`;
+
+/** A word in either case. */
+function anyCase(word: string): string {
+  return [...word]
+    .map((char) => (/\p{L}/u.test(char) ? `[${char.toLowerCase()}${char.toUpperCase()}]` : char))
+    .join('');
+}
+
+/** Who a text says holds the office asked for: "Ilse Harrow joined as finance director", "Wexley Marsh LLP, auditors", "Harbour Master: Orrin Tave". */
+function holderOf(text: string, words: readonly string[]): string | null {
+  if (words.length === 0) return null;
+  const last = words.at(-1) as string;
+  if (!words.every((word) => /^\p{L}+$/u.test(word))) return null;
+  const role = `(?:${words.map(anyCase).join('\\s+')}|${anyCase(last)})s?`;
+  const before = new RegExp(
+    String.raw`(?<name>${SOMEONE})(?:,\s*|\s+(?:is|was|acts as|(?:was|is|has been) (?:appointed|elected|named)(?: as)?|\p{Ll}+(?: \p{Ll}+){0,4} as)\s+)(?:the |our |its |an? )?(?:\p{Ll}+ )?${role}(?!\p{L})`,
+    'u',
+  );
+  const behind = new RegExp(String.raw`(?<!\p{L})${role}(?:\s+(?:is|was)|:|,)\s+(?<name>${SOMEONE})`, 'u');
+  const name = (before.exec(text) ?? behind.exec(text))?.groups?.['name'];
+  return name === undefined || words.some((word) => name.toLowerCase().includes(word)) ? null : name;
+}
+
+/** True for a question that asks who holds an office: only a name answers it. */
+export function asksHolder({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
+  return (
+    kind === 'party' &&
+    /^(?:who (?:is|was|are|were) (?:the|its|our|their|your)\b|what (?:is|was|are|were) the names? of\b)/i.test(
+      text.trim(),
+    )
+  );
+}
+
 /** Who is called what a question asks for: "Lantern Cruises" where the tenant is asked; null where the text calls no one so. */
 export function partyNamed(text: string, question: Question): string | null {
   if (question.kind !== 'party') return null;
@@ -17,5 +52,5 @@ export function partyNamed(text: string, question: Question): string | null {
     const { name = '', role = '' } = match.groups ?? {};
     if (asked.has(role.toLowerCase())) return name.replace(/^(?:The|Between|By|And)\s+/, '');
   }
-  return null;
+  return asksHolder(question) ? holderOf(plain, question.words) : null;
 }

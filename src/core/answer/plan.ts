@@ -21,8 +21,9 @@ const TAIL = /\s(?:of|in|for|under|at|on|from|to|by|according to)\s.+$/i;
 /** A word for what the part before spoke of: near the part's beginning, or with nothing but the verb before it. */
 const PRONOUN =
   /^(?:\S+\s+){0,4}?(?:it|that|this|they|them|these|those|he|she)(?=\s|$)|^(?:what|which|who|where|when|how \w+)\s+(?:is|are|was|were)\s+(?:its|their|his|her)\b/i;
-/** A part that leaves out all but its quantity: "how much in 2023". */
-const ELLIPTIC = /^(?:how (?:much|many|long|high)|what|when|who)\s+(?=(?:in|for|at|of|under|by)\b)/i;
+/** A part that leaves out all but its quantity: "how much in 2023", but not "how much of the loan was drawn". */
+const ELLIPTIC =
+  /^(?:how (?:much|many|long|high)|what|when|who)\s+(?=(?:in|for|at|of|under|by)\b)(?!.*\s(?:is|are|was|were|be|been|has|have|had|does|do|did|can|may|must|shall|will)\b)/i;
 const MOST_PARTS = 8;
 
 /** Things in a row: "the rent, the deposit and the term of the lease" asks three questions; what follows the last belongs to all. */
@@ -34,13 +35,15 @@ function splitThings(question: string): string[] {
   // Two things without articles of their own are often one: "terms and conditions".
   const articled = items.every((item) => /^(?:the|its|their|an?|his|her|any)\s/i.test(item));
   if (items.length === 2 && !articled) return [question];
-  if (!/^(?:the|its|their|an?)\s/i.test(items[0] as string) || items.some((item) => item.length > 60))
-    return [question];
+  if (items.some((item) => item.length > 60)) return [question];
   const last = items.at(-1) as string;
   const tail = TAIL.exec(last)?.[0] ?? '';
   const first = ask.replace(/\b(?:are|were)\b/i, (verb) => (verb.toLowerCase() === 'are' ? 'is' : 'was'));
   return items.map((item) => {
-    const thing = /^(?:the|its|their|an?)\s/i.test(item) ? item : `the ${item}`;
+    const thing =
+      articled || /^(?:the|its|their|an?)\s/i.test(item) || !/^(?:the|its)\s/i.test(items[0] as string)
+        ? item
+        : `the ${item}`;
     return `${first} ${thing}${item === last || TAIL.test(item) ? '' : tail}`;
   });
 }

@@ -1,6 +1,15 @@
 import { tokenize, type Language } from '../text';
 import { termDefined } from './defined';
-import { equivalentsOf, isStopword, termSet, termsOf, valueTerms, type Neighbours, type QueryTerm } from '../search';
+import {
+  equivalentsOf,
+  isStopword,
+  phrasesIn,
+  termSet,
+  termsOf,
+  valueTerms,
+  type Neighbours,
+  type QueryTerm,
+} from '../search';
 import type { AnswerKind } from './types';
 
 export interface Question {
@@ -25,6 +34,10 @@ export interface Question {
   readonly spoken: ReadonlySet<string>;
 }
 
+/** Asks for times of the day, "11 p.m.", rather than for a date. */
+export const ASKS_TIME =
+  /\b(?:(?:at|by|until|till|from|since) (?:what|which) (?:times?|hours?)(?: of (?:the )?day)?|(?:between|during|outside|in|within) (?:what|which) (?:hours|times)|what (?:are the )?(?:[\w-]+ )?hours|what time|um wie ?viel uhr|zwischen welchen (?:uhr)?zeiten|zu welche[nr] (?:uhr)?zeit(?:en)?)\b|何時(?!間)/i;
+
 /** Kinds by the way a question is put, first match wins (a small taxonomy in the manner of Li and Roth 2002). */
 const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   [
@@ -35,12 +48,13 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     /^(?:please )?(?:list|name|enumerate|give all|which are all)\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields)\b/i,
     'list',
   ],
+  [/\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b/i, 'duration'],
   [
     /\b(?:what percentage|what per cent|what proportion|what share of|how many per ?cent|at what rate|what (?:interest )?rate)\b/i,
     'percentage',
   ],
   [
-    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|cost|charge|owe|receive|earn|spend)\b|wie viel|wie hoch)/i,
+    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|cost|charge|owe|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|what (?:is|was|are|were) (?:charged|payable|owed|due|paid)\b|wie ?viel\b|wie hoch)/i,
     'amount',
   ],
   [
@@ -48,21 +62,29 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [
-    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange|wie oft|wie häufig)\b/i,
+    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|how fast (?:must|does|do|should|will|shall|is|are) .*\b(?:answer|respond|react|report|repair|restor|deliver|pay|paid|process|resolv|fix|repl)\w*|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange|wie oft|wie häufig)\b/i,
     'duration',
   ],
   [
-    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele)\b/i,
+    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele)\b/i,
     'number',
   ],
+  [ASKS_TIME, 'date'],
   [/\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|wann)\b/i, 'date'],
   [
     /\bwhat (?:is|was|are|were) the names? of (?:the |its )?(?:[\w-]+ ){0,2}(?:master|captain|director|chair\w*|chief|officer|owner|tenant|landlord|lessor|lessee|auditor|surveyor|author|operator|manager|secretary|president|judge|arbitrator|minister|inspector|engineer|partner|signator\w+|holder|company|firm|bank|yard|agency|authority|body)s?\b/i,
     'party',
   ],
-  [/\b(?:who|whom|whose|which (?:party|company|person|body|authority)|by whom|wer)\b/i, 'party'],
+  [
+    /\b(?:who|whom|whose|which (?:party|company|person|body|authority|firm|bank|yard|agency|office|court|organi[sz]ation|contractor|supplier)|by whom|wer)\b/i,
+    'party',
+  ],
   [
     /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was bedeutet)/i,
+    'definition',
+  ],
+  [
+    /^(?:what|who) (?:counts|qualifies) as\b|^what (?:is|are) (?:considered|regarded|treated) (?:as |to be )?|^what constitutes\b|^was gilt als\b/i,
     'definition',
   ],
   [/^what (?:is|are) [^,?]{1,40}\??$/i, 'definition'],
@@ -87,13 +109,15 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
 /** Kinds of Japanese questions, by their words of asking. */
 const JAPANESE_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   [/いくら|金額|価格|料金|費用/, 'amount'],
-  [/何(?:パーセント|％|%)|割合/, 'percentage'],
+  [/何(?:パーセント|％|%)|割合|利率/, 'percentage'],
+  [/何時(?!間)|営業時間/, 'date'],
   [/何(?:年間?|か月|ヶ月|カ月|週間|日間|時間|分)|期間|どのくらいの(?:間|期間)|いつまで/, 'duration'],
   [/いつ|何(?:年何)?月何?日|何日に|期限/, 'date'],
+  [/(?:どのような|どんな|すべて|一覧|列挙|挙げ)/, 'list'],
   [/誰|だれ|どなた|どの(?:会社|者)/, 'party'],
   [/どこ/, 'place'],
   [
-    /何(?:名|人|個|回|件|隻|メートル|キロ|トン|社|台|つ)|いくつ|どれ(?:くらい|だけ)|(?:数|量|長さ|高さ|容量|定員|全長)は/,
+    /何(?:名|人|個|回|件|隻|メートル|キロ|トン|社|台|つ)|いくつ|どれ(?:くらい|だけ)|(?:数|量|長さ|高さ|広さ|重さ|面積|容量|定員|全長)は/,
     'number',
   ],
   [/とは(?:何|なん|どう|$)|の(?:定義|意味)/, 'definition'],
@@ -123,11 +147,34 @@ const SCAFFOLD = new Set(
   ).split(' '),
 );
 const SCAFFOLD_WEIGHT = 0.25;
+/** Words that say which period is meant without naming it, and when in it: they lead to no passage of their own. */
+const OF_THE_PERIOD =
+  /\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/gi;
+/** Words that often only name the document asked, or whose it is: "under the agreement", "the company’s loans". */
+const OF_THE_DOCUMENT = new Set(
+  'company agreement contract regulation licence license policy manual report'.split(' '),
+);
+const DOCUMENT_WEIGHT = 0.5;
+
+const OPENING =
+  /(?<!\p{L})(?:what|which|how|why|where|whom?|whose|when|was|wie|wann|wer|wo|welche\w*)(?!\p{L})|^(?:is|are|was|were|does|do|did|has|have|had|can|could|may|must|shall|should|will|would|ist|sind|darf|kann|muss)\b/iu;
+/** Words that begin a clause which only tells more: "a tenant who stays on", "what is due when a fire breaks out". */
+const TELLS_MORE = /\s(?:who|whom|whose|when|where|if|unless|while|wenn|falls|sofern)\s/i;
+
+/** The clause of a question that says what is asked, without clauses behind it that only tell more. */
+function mainClause(question: string): string {
+  const opening = OPENING.exec(question);
+  if (opening === null) return question;
+  const from = opening.index + opening[0].length;
+  const more = TELLS_MORE.exec(question.slice(from));
+  return more === null || more.index === 0 ? question : question.slice(0, from + more.index);
+}
 
 export function kindOf(question: string): AnswerKind {
-  if (/[\u3040-\u30ff]/.test(question))
-    return JAPANESE_KINDS.find(([pattern]) => pattern.test(question.trim()))?.[1] ?? 'passage';
-  return KINDS.find(([pattern]) => pattern.test(question.trim()))?.[1] ?? 'passage';
+  const plain = question.trim();
+  if (/[\u3040-\u30ff]/.test(plain)) return JAPANESE_KINDS.find(([pattern]) => pattern.test(plain))?.[1] ?? 'passage';
+  const asked = mainClause(plain);
+  return KINDS.find(([pattern]) => pattern.test(asked))?.[1] ?? 'passage';
 }
 
 /** Where a question of a known shape names the property it asks for. */
@@ -158,18 +205,25 @@ export function analyseQuestion(
   naming: readonly string[] = [],
 ): Question {
   const names = new Set(naming.flatMap((name) => [...termSet(name, language)]));
-  const phrases = [...text.matchAll(/["“„]([^"”“]{3,})["”]/g)].map((match) => (match[1] as string).trim());
+  const quoted = [...text.matchAll(/["“„]([^"”“]{3,})["”]/g)].map((match) => (match[1] as string).trim());
   const weights = new Map<string, number>();
   const words: string[] = [];
   // A term to be defined is asked for by all its words: "Larger Work".
   const defined = new Set(kindOf(text) === 'definition' ? (termDefined(text) ?? []) : []);
   const forms = [...new Set(termsOf(text, language).map((one) => one.word))];
+  const settings = new Set([...text.matchAll(OF_THE_PERIOD)].flatMap(([said]) => [...termSet(said, language)]));
+  const faint =
+    [...termsOf(text, language)].filter(({ word }) => !SCAFFOLD.has(word) && !OF_THE_DOCUMENT.has(word)).length > 1;
   for (const { term, word } of termsOf(text, language)) {
     const weight = names.has(term)
       ? NAMING_WEIGHT
-      : SCAFFOLD.has(word) && !defined.has(word)
+      : settings.has(term) && !/^[#@]/.test(term)
         ? SCAFFOLD_WEIGHT
-        : (japaneseWeight(term) ?? 1);
+        : faint && OF_THE_DOCUMENT.has(word) && !defined.has(word)
+          ? DOCUMENT_WEIGHT
+          : SCAFFOLD.has(word) && !defined.has(word)
+            ? SCAFFOLD_WEIGHT
+            : (japaneseWeight(term) ?? 1);
     weights.set(term, Math.max(weights.get(term) ?? 0, weight));
     if (weight > SCAFFOLD_WEIGHT && !words.includes(word)) words.push(word);
   }
@@ -177,11 +231,15 @@ export function analyseQuestion(
   for (const value of values) weights.set(value, names.has(value) ? NAMING_WEIGHT : 0.8);
   // A question made of nothing but scaffolding is searched for by all its words.
   if (weights.size === 0) for (const { word } of tokenize(text)) if (!isStopword(word)) weights.set(word, 1);
-  const terms = [...weights].map(([term, weight]) => ({
-    term,
-    weight,
-    equivalents: equivalentsOf(term, language, neighbours),
-  }));
+  const phrases = language === 'en' || language === 'und' ? phrasesIn(text, neighbours) : [];
+  // The verb by itself says little: "given back" is no giving.
+  for (const { verb, particle } of phrases)
+    for (const term of [verb, particle])
+      if (weights.has(term)) weights.set(term, Math.min(SCAFFOLD_WEIGHT, weights.get(term) as number));
+  const terms = [
+    ...[...weights].map(([term, weight]) => ({ term, weight, equivalents: equivalentsOf(term, language, neighbours) })),
+    ...phrases.map(({ verb, particle, equivalents }) => ({ term: `${verb} ${particle}`, weight: 1, equivalents })),
+  ];
   const weighty = terms.filter((one) => one.weight > SCAFFOLD_WEIGHT);
   const subject = weighty.length > 0 ? weighty : terms;
   return {
@@ -192,7 +250,7 @@ export function analyseQuestion(
     focus: focusOf(text, subject, language),
     forms,
     words,
-    phrases,
+    phrases: quoted,
     values,
     periods: values.filter((value) => /^(?:@|#(?:19|20)\d{2}$)/.test(value)),
     spoken: new Set(tokenize(text).map((token) => token.word)),

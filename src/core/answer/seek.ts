@@ -1,11 +1,14 @@
 import {
+  documentFrequency,
   searchPassages,
   sectionOf,
   termsOf,
   textOfSpans,
   unitsOfPassage,
   withAliases,
+  withCompounds,
   withParaphrase,
+  writtenGroups,
   type Hit,
   type Neighbours,
   type QueryTerm,
@@ -89,9 +92,14 @@ export function seek(
 ): Sought {
   const language = sources[0]?.segment.language ?? 'en';
   const own = analyseQuestion(question, language, neighbours, naming);
+  const groups = [...settings.equivalents, ...writtenGroups(language)];
+  const withOwnForms = (terms: readonly QueryTerm[]) => (language === 'de' ? withCompounds(terms, sources) : terms);
   const widened = (terms: readonly QueryTerm[]): readonly QueryTerm[] =>
-    withParaphrase(withAliases(terms, sources, settings.equivalents), settings.paraphrase);
-  const analysed = { ...own, terms: widened(own.terms), subject: widened(own.subject) };
+    withParaphrase(withOwnForms(withAliases(terms, sources, groups)), settings.paraphrase);
+  // A verb with its particle counts as one word where the documents have another for it.
+  const said = ({ term, equivalents = [] }: QueryTerm): boolean =>
+    !term.includes(' ') || equivalents.some((one) => documentFrequency(sources, one.term) > 0);
+  const analysed = { ...own, terms: widened(own.terms.filter(said)), subject: widened(own.subject.filter(said)) };
   const holds = (text: string, of: Language): boolean => freshMentions(text, analysed, of).length > 0;
   const led = context === '' ? [] : contextTerms(context, language, own.terms);
   const terms = [...analysed.terms, ...led];

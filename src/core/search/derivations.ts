@@ -15,11 +15,11 @@ suspend suspension
 comply compliance
 deliver delivery
 enter entry
-sell sale seller
-lose loss
-grow growth
+sell sold sale seller
+lose lost loss
+grow grew grown growth
 prove proof
-choose choice
+choose chose chosen choice
 respond response
 provide provision provider
 divide division
@@ -53,7 +53,7 @@ contribute contribution contributor
 license licence licensor licensee
 lease lessor lessee
 employ employer employee
-pay payment payer payee
+pay paid payment payer payee
 vary variation
 evaluate evaluation valuation
 inspect inspector
@@ -86,24 +86,125 @@ refuse refusal
 arrive arrival
 approve approval
 survive survival
-withdraw withdrawal
-bear bearer
-break breach
+withdraw withdrew withdrawn withdrawal
+bear bore borne bearer
+break broke broken breach
 think thought
 die death
 live life
-young youth
-strong strength
-long length
-wide width
-deep depth
-high height
-broad breadth
-hot heat
-weigh weight
-draw draught
+young younger youngest youth
+strong stronger strongest strength
+long longer longest length
+wide wider widest width
+deep deeper deepest depth
+high higher highest height
+broad broader broadest breadth
+hot hotter hottest heat
+weigh weight heavy heavier heaviest
+draw drew drawn draught
 true truth
-safe safety
-poor poverty
-free freedom
+safe safer safest safety
+poor poorer poorest poverty
+free freely freedom
+big bigger biggest
+large larger largest
+small smaller smallest
+low lower lowest
+short shorter shortest
+light lighter lightest
+cold colder coldest
+warm warmer warmest
+cool cooler coolest
+fast faster fastest
+slow slower slowest
+quick quicker quickest
+early earlier earliest
+late later latest
+old older oldest
+new newer newest
+cheap cheaper cheapest
+loud louder loudest
+quiet quieter quietest
+weak weaker weakest
+thick thicker thickest thickness
+thin thinner thinnest
+hard harder hardest hardness
+soft softer softest
+near nearer nearest
+close closer closest
+far farther farthest further furthest
+rich richer richest
+good better best
+bad worse worst
+busy busier busiest
+steep steeper steepest
+narrow narrower narrowest
+tall taller tallest
+great greater greatest
+few fewer fewest
+little less least
+much more most
+arise arose arisen
+become became
+begin began begun beginning
+bind bound
+bring brought
+build built
+buy bought buyer
+catch caught
+come came
+deal dealt
+drive drove driven driver
+fall fell fallen
+feed fed
+forbid forbade forbidden
+forget forgot forgotten
+forgive forgave forgiven
+freeze froze frozen
+get got
+give gave given
+go went gone
+hear heard hearing
+hide hid hidden
+hold held holder
+keep kept keeper
+know knew known knowledge
+lay laid
+lead led leader
+lend lent lender
+make made maker
+mean meant
+meet met meeting
+overcome overcame
+overtake overtook overtaken
+rise rose risen
+run ran
+say said
+see seen
+seek sought
+send sent sender
+shake shook shaken
+show showed shown
+shrink shrank shrunk
+speak spoke spoken
+spend spent
+spring sprang sprung
+stand stood
+steal stole stolen
+stick stuck
+strike struck
+swear swore sworn
+sweep swept
+swim swam swum
+take took taken
+teach taught teacher
+tear tore torn
+tell told
+throw threw thrown
+undergo underwent undergone
+understand understood
+undertake undertook undertaken
+wear wore worn
+win won winner
+write wrote written
 `;

@@ -2,6 +2,8 @@ import { fold, stemWord, type Language } from '../text';
 import { ENGLISH_DERIVATIONS } from './derivations';
 import { ENGLISH_GROUPS } from './englishGroups';
 import { GERMAN_GROUPS } from './germanGroups';
+import { JAPANESE_GROUPS } from './japaneseGroups';
+import { PLAIN_GROUPS } from './plainGroups';
 import type { Neighbours } from './neighbours';
 
 type Table = ReadonlyMap<string, readonly string[]>;
@@ -21,14 +23,25 @@ function build(groups: string, language: 'en' | 'de'): Table {
   return found;
 }
 
-/** The groups of words of the trade that stand for each other, as they are kept: English ones, then German ones. */
+function groupsIn(lines: string): string[][] {
+  return lines
+    .trim()
+    .split('\n')
+    .map((line) => line.trim().split(' '));
+}
+
+/** The groups of words of the trade that stand for each other, as they are kept: English ones, then German and Japanese ones. */
 export function knownEquivalents(): string[][] {
-  return [ENGLISH_GROUPS, GERMAN_GROUPS].flatMap((groups) =>
-    groups
-      .trim()
-      .split('\n')
-      .map((line) => line.trim().split(' ')),
-  );
+  return [ENGLISH_GROUPS, PLAIN_GROUPS, GERMAN_GROUPS, JAPANESE_GROUPS].flatMap(groupsIn);
+}
+
+let japanese: string[][] | null = null;
+
+/** Groups of words that are looked for in a question as they are written, since its language has no words between spaces. */
+export function writtenGroups(language: Language): readonly (readonly string[])[] {
+  if (language !== 'ja') return [];
+  japanese ??= groupsIn(JAPANESE_GROUPS);
+  return japanese;
 }
 
 /** A term that counts for another, and what part of the other's weight it brings where that does not stand itself. */
@@ -37,6 +50,8 @@ export interface Equivalent {
   readonly share: number;
   /** True for a word that is merely used like it: it counts only where the documents hardly hold the word itself. */
   readonly loose?: boolean;
+  /** True for a word of the same root. */
+  readonly root?: boolean;
 }
 
 /** What another word of the same root counts against the word asked for: it says the same. */
@@ -44,21 +59,44 @@ const ROOT_SHARE = 0.85;
 /** What an equivalent of the trade counts against the word asked for, and what a word that is merely used like it counts, times its likeness. */
 const TRADE_SHARE = 0.5;
 const NEIGHBOUR_SHARE = 0.6;
+/** What a word that means alike counts, times how much alike; and how much alike it must mean to count in an answer, not in a search alone. */
+const SYNONYM_SHARE = 0.7;
+const FIRM = 0.25;
 
-/** Search terms that may stand for a term, none of them the term itself: equivalents of the trade, then words used like it. */
+/** A word that says "not" by its beginning, "unregistered": its clause may say it with "not" and the plain word. */
+const UNDONE = /^(?:un|non)(?=\p{L}{4})/u;
+const UNDONE_SHARE = 0.6;
+
+/** Those of a list whose terms are not known yet; they are then. */
+function notKnown<One extends { readonly term: string }>(list: readonly One[], known: Set<string>): One[] {
+  const fresh = list.filter(({ term }) => !known.has(term));
+  for (const { term } of fresh) known.add(term);
+  return fresh;
+}
+
+/**
+ * Search terms that may stand for a term, none of them the term itself nor told twice: words of its root, equivalents of the trade, words that mean alike, then
+ * words merely used like it.
+ */
 export function equivalentsOf(term: string, language: Language, neighbours: Neighbours | null = null): Equivalent[] {
   const own = language === 'und' ? 'en' : language;
   if (own !== 'en' && own !== 'de') return [];
-  const table = tables.get(own) ?? build(own === 'en' ? ENGLISH_GROUPS : GERMAN_GROUPS, own);
+  const table =
+    tables.get(own) ?? build(own === 'en' ? `${ENGLISH_GROUPS.trim()}\n${PLAIN_GROUPS}` : GERMAN_GROUPS, own);
   tables.set(own, table);
-  const trade = table.get(term) ?? [];
+  const trade = (table.get(term) ?? []).map((one) => ({ term: one, share: TRADE_SHARE }));
+  if (own === 'de') return trade;
   derivations ??= build(ENGLISH_DERIVATIONS, 'en');
-  const derived = own === 'en' ? (derivations.get(term) ?? []) : [];
-  const known = new Set([...trade, ...derived]);
-  const used = (own === 'en' ? (neighbours?.of(term) ?? []) : []).filter((one) => !known.has(one.term));
-  return [
-    ...derived.map((one) => ({ term: one, share: ROOT_SHARE })),
-    ...trade.filter((one) => !derived.includes(one)).map((one) => ({ term: one, share: TRADE_SHARE })),
-    ...used.map(({ term: one, likeness }) => ({ term: one, share: NEIGHBOUR_SHARE * likeness, loose: true })),
-  ];
+  const roots = (derivations.get(term) ?? []).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
+  const positive = UNDONE.test(term) ? [{ term: term.replace(UNDONE, ''), share: UNDONE_SHARE }] : [];
+  const alike = (neighbours?.synonymsOf(term) ?? []).map((one) => ({ ...one, share: SYNONYM_SHARE * one.likeness }));
+  const firm = alike.filter(({ likeness }) => likeness >= FIRM).map(({ term: one, share }) => ({ term: one, share }));
+  const used = (neighbours?.of(term) ?? []).map(({ term: one, likeness }) => ({
+    term: one,
+    share: NEIGHBOUR_SHARE * likeness,
+    loose: true,
+  }));
+  const faint = alike.map(({ term: one, share }) => ({ term: one, share, loose: true }));
+  const known = new Set([term]);
+  return [roots, positive, trade, firm, used, faint].flatMap((list: readonly Equivalent[]) => notKnown(list, known));
 }

@@ -42,4 +42,86 @@ lizenz genehmigung erlaubnis zustimmung
 kaution sicherheit bürgschaft
 veröffentlichung release ausgabe
 kennwort passwort
+vermieterin eigentümerin verpächterin hausherr vermieter eigentümer
+mieterin pächterin mieter pächter
+sofort fristlos unverzüglich umgehend
+ansehen besichtigen besichtigung betreten betretung zutritt
+zuständig gerichtsstand gericht
+verlängern verlängerung erneuern fortsetzen
+fest festlaufzeit mietzeit befristet
+groß größe fläche quadratmeter umfang
+höhe beträgt belaufen betrag summe
+erhöhen erhöhung steigen steigerung anheben anpassung
+senken senkung sinken fallen rückgang verringern abnahme
+reparatur instandhaltung instandsetzung ausbessern wartung
+tragen bezahlen übernehmen lasten
+besitzen gehören eigentum
+beginnen beginn anfangen anfang starten start inkrafttreten
+schließen geschlossen schließung
+öffnen geöffnet öffnungszeiten betriebszeiten
+benötigen brauchen erforderlich notwendig nötig
+aufbewahren aufbewahrung aufheben speichern
+anmelden anmeldung registrieren registrierung eintragen eintragung
+antrag beantragen antragsteller
+beschwerde widerspruch einspruch rechtsmittel
+entschädigung ersatz schadensersatz ausgleich
+vergütung gehalt lohn bezüge
+dividende ausschüttung
+darlehen kredit verbindlichkeit schulden
+eigenkapital vermögen
+verlust fehlbetrag
+vorstand geschäftsführung geschäftsführer leitung direktor
+aufsichtsrat verwaltungsrat
+abschlussprüfer wirtschaftsprüfer prüfer
+hauptversammlung gesellschafterversammlung versammlung
+niederlassung standort sitz
+gewicht wiegen schwer masse
+lautstärke lärm geräusch schallpegel schalldruckpegel laut
+temperatur wärme heiß kalt grad
+stromverbrauch leistung leistungsaufnahme energieverbrauch
+reinigen reinigung säubern putzen sauber
+ausschalten abschalten trennen abstellen
+einschalten anschalten starten inbetriebnahme
+ersatzteil zubehör
+garantie gewährleistung
+lieferung liefern zustellung
+verspätung verspätet verzug rückstand
+zinsen zinssatz verzinsung
+rechnung abrechnung faktura
+nachweis beleg bescheinigung zertifikat urkunde
+behörde amt stelle
+inspektor prüfer kontrolleur aufseher
+geldbuße bußgeld strafe
+hund tier haustier
+untervermietung untermiete untervermieten weitervermieten untermieter
+umbau umbauten bauliche veränderung
+parkplatz stellplatz stellplätze parken
+nebenkosten betriebskosten
+rückgabe zurückgeben auszug räumung übergabe
+auszahlen rückzahlung zurückzahlen erstatten erstattung
+vertraulich geheim verschwiegenheit geheimhaltung
+daten informationen angaben
+verletzung verstoß zuwiderhandlung missachtung
+unterbrechen aussetzen ruhen
+ursache grund anlass
+ziel zweck absicht
+folge auswirkung ergebnis
+teilnehmer beteiligte
+kunde auftraggeber besteller käufer
+lieferant auftragnehmer anbieter dienstleister verkäufer
+arzt ärztin mediziner
+wasser nass feuchtigkeit
+brand feuer
+herunterladen download
+einrichten einrichtung konfigurieren konfiguration einstellen einstellung
+installieren installation aufspielen
+betriebssystem system
+festplatte datenträger platte
+benutzer nutzer anwender
+programm software anwendung
+hersteller fabrikant produzent
+jährlich jährliche jahr
+monatlich monat
+täglich tag
+wöchentlich woche
 `;

@@ -1,4 +1,5 @@
 export { withAliases, withParaphrase } from './withAliases';
+export { withCompounds } from './compounds';
 export { DEFAULT_PASSAGES, segmentFingerprint, type PassageOptions } from './cutting';
 export { type Unit } from './passages';
 export { SegmentBuilder, termNumber, unitAt, type Segment } from './segment';
@@ -26,6 +27,7 @@ export {
   type QueryTerm,
   type Within,
 } from './rank';
-export { equivalentsOf, knownEquivalents, type Equivalent } from './equivalents';
+export { equivalentsOf, knownEquivalents, writtenGroups, type Equivalent } from './equivalents';
+export { phrasesIn, type Phrase } from './phrases';
 export { Neighbours } from './neighbours';
 export { isStopword, shareInCommon, termSet, termsOf, valueTerms } from './terms';

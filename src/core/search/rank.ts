@@ -180,7 +180,7 @@ function nearness({ hit, units, text }: Looked, terms: readonly WeighedTerm[]): 
     terms.flatMap(({ variants }, index) => variants.map(({ term }) => [term, index] as const).reverse()),
   );
   const seen: { index: number; position: number }[] = [];
-  for (const { term, position } of termsOfTokens(tokensOf(text), language)) {
+  for (const { term, position } of termsOfTokens(text, tokensOf(text), language)) {
     const index = wanted.get(term);
     if (index !== undefined) seen.push({ index, position });
   }

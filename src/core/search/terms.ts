@@ -23,13 +23,14 @@ export interface Term {
   readonly word: string;
 }
 
-/** Search terms of tokens in order: stems, ideograph pairs; stop words give none. */
-export function termsOfTokens(tokens: readonly Token[], language: Language): Term[] {
+/** Search terms of a text's tokens in order: stems, ideograph pairs, also over a line end; stop words give none. */
+export function termsOfTokens(text: string, tokens: readonly Token[], language: Language): Term[] {
   const terms: Term[] = [];
   tokens.forEach(({ word }, position) => {
     if (isIdeographic(word)) {
       const next = tokens[position + 1];
-      const joined = next !== undefined && isIdeographic(next.word) && next.start === (tokens[position] as Token).end;
+      const between = next === undefined ? ' ' : text.slice((tokens[position] as Token).end, next.start);
+      const joined = next !== undefined && isIdeographic(next.word) && (between === '' || between === '\n');
       terms.push({ term: joined ? word + next.word : word, position, word });
     } else if (!STOPWORDS.has(word)) {
       terms.push({ term: stemWord(word, language), position, word });
@@ -71,5 +72,5 @@ export function shareInCommon(one: ReadonlySet<string>, two: ReadonlySet<string>
 }
 
 export function termsOf(text: string, language: Language): Term[] {
-  return termsOfTokens(tokensOf(text), language);
+  return termsOfTokens(text, tokensOf(text), language);
 }

@@ -10,7 +10,10 @@ const SUFFIXES = new Set(['plc', 'ltd', 'limit', 'inc', 'llc', 'gmbh', 'co', 'co
 const ALIAS_SHARE = 0.7;
 
 function own(name: string, language: Language): string[] {
-  return [...termSet(name, language)].filter((term) => !SUFFIXES.has(term) && !/^[#@=]/.test(term));
+  const terms = [...termSet(name, language)].filter((term) => !SUFFIXES.has(term) && !/^[#@=]/.test(term));
+  // The last character of a name stands alone only at its end; in a sentence it pairs with what follows.
+  const pairs = terms.filter((term) => term.length > 1);
+  return language === 'ja' && pairs.length > 0 ? pairs : terms;
 }
 
 /** Every two names of one thing: those a document introduces, in its language, and those of the analyst's own groups, in each. */

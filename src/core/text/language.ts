@@ -38,3 +38,42 @@ export function detectLanguage(text: string): Language {
   }
   return best;
 }
+
+/** Words that questions are put with, beside the frequent ones. */
+const ASKING: typeof FREQUENT = {
+  en: ['what', 'how', 'when', 'who', 'which', 'where', 'why', 'does', 'did', 'may', 'can', 'must', 'in', 'was', 'were'],
+  de: [
+    'was',
+    'wie',
+    'wann',
+    'wer',
+    'welche',
+    'welcher',
+    'welches',
+    'wo',
+    'warum',
+    'darf',
+    'kann',
+    'muss',
+    'wird',
+    'im',
+  ],
+  fr: ['quel', 'quelle', 'quels', 'quelles', 'quand', 'qui', 'combien', 'comment', 'où', 'pourquoi', 'peut', 'la'],
+  es: ['qué', 'cuál', 'cuáles', 'cuándo', 'quién', 'cuánto', 'dónde', 'cómo', 'puede', 'la', 'de'],
+  it: ['quale', 'quali', 'quando', 'chi', 'quanto', 'dove', 'come', 'perché', 'può', 'la'],
+  nl: ['wat', 'wie', 'wanneer', 'welke', 'hoeveel', 'waar', 'waarom', 'mag', 'kan', 'moet', 'de'],
+};
+
+/** The language among several that a short text, such as a question, is likeliest in; the first of them when nothing tells. */
+export function likeliestLanguage(text: string, among: readonly Language[]): Language {
+  const [first = 'und'] = among;
+  if (among.length < 2) return first;
+  if (/[\u3040-\u30ff]/.test(text) && among.includes('ja')) return 'ja';
+  const words = text.toLowerCase().match(/\p{L}+/gu) ?? [];
+  const score = (language: Language): number => {
+    if (language === 'ja' || language === 'und') return 0;
+    const known = new Set([...FREQUENT[language], ...ASKING[language]]);
+    return words.filter((word) => known.has(word)).length;
+  };
+  return among.reduce((best, one) => (score(one) > score(best) ? one : best), first);
+}

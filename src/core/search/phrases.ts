@@ -1,0 +1,177 @@
+import { stemWord, tokensOf } from '../text';
+import { equivalentsOf, type Equivalent } from './equivalents';
+import type { Neighbours } from './neighbours';
+
+/** Verbs with a particle, as people speak, and the words that documents use for them. */
+const PHRASES = `
+back out: withdraw terminate cancel
+break down: fail failure breakdown
+bring down: reduce lower
+bring in: introduce enter
+build up: accumulate
+carry on: continue
+carry out: perform execute conduct
+check out: inspect examine
+come in: enter entry access
+come up: arise
+cut back: reduce
+cut off: disconnect interrupt suspend
+do away: abolish remove
+drop out: withdraw leave
+fall through: fail
+fill in: complete
+fill up: replenish refill
+find out: discover determine
+get away: escape
+get back: recover refund return
+get in: enter access
+get out: terminate withdraw exit
+give away: transfer donate dispose
+give back: return repay refund restore
+give up: surrender abandon cease discontinue
+go down: fall decrease decline
+go off: sound activate
+go on: continue
+go out: expire extinguish
+go over: exceed
+go up: increase rise
+hand back: return surrender
+hand in: submit
+hand over: deliver transfer surrender
+hand out: distribute
+hold back: withhold retain
+hold up: delay
+keep out: exclude
+kick in: apply commence
+lay off: dismiss redundant
+leave out: omit exclude
+let go: dismiss release
+look after: maintain care
+look at: examine inspect
+look over: examine inspect review
+make up: compensate constitute
+move in: occupy enter
+move out: vacate leave
+open up: open
+pass away: die death
+pass on: transfer convey
+pay back: repay refund reimburse
+pay off: repay settle discharge
+pick up: collect
+pull out: withdraw terminate
+put away: store
+put back: restore replace
+put forward: propose
+put in: install insert submit
+put off: postpone defer
+put up: erect install
+rent out: let sublet lease
+run out: expire exhausted empty
+run over: exceed
+sell off: dispose
+send back: return
+send in: submit
+send out: dispatch distribute
+set off: offset deduct
+set up: establish install configure
+shut down: stop close cease
+shut off: close stop
+sign off: approve
+sign up: register registration enrol
+speed up: accelerate
+stand in: deputise substitute
+start up: start commence
+stay on: remain holdover
+step down: resign retire
+step in: intervene
+stop over: stay
+switch off: disconnect deactivate stop
+switch on: activate start
+take apart: disassemble dismantle
+take away: remove deduct
+take back: return repossess
+take down: remove dismantle
+take off: remove
+take on: hire assume employ
+take out: obtain remove
+take over: succeed succession acquire assume
+take up: occupy
+throw away: dispose discard
+throw out: evict dispose
+top up: replenish restore
+turn away: refuse
+turn down: refuse reject
+turn off: disconnect deactivate stop
+turn on: activate start
+turn up: attend
+use up: consume exhaust
+walk away: terminate withdraw
+wind down: liquidate
+wind up: liquidate
+work out: calculate determine
+write down: depreciate depreciated record
+write off: depreciate
+`;
+const PHRASE_SHARE = 0.5;
+/** Words that may stand between a verb and its particle: "hand the keys over". */
+const BETWEEN = 3;
+
+/** Words that as good as never stand before a noun of their own; and prepositions, which count only right behind the verb, where the table has them. */
+const PARTICLES = new Set('out up down off away back over apart aside together ahead forward'.split(' '));
+const PREPOSITIONS = new Set('in on at after by through around'.split(' '));
+let table: ReadonlyMap<string, readonly string[]> | null = null;
+
+function known(): ReadonlyMap<string, readonly string[]> {
+  table ??= new Map(
+    PHRASES.trim()
+      .split('\n')
+      .map((line) => {
+        const [phrase = '', words = ''] = line.split(': ');
+        const [verb = '', particle = ''] = phrase.split(' ');
+        return [`${stemWord(verb, 'en')}_${particle}`, words.split(' ').map((word) => stemWord(word, 'en'))] as const;
+      }),
+  );
+  return table;
+}
+
+/** A verb with a particle in a question, as terms, with what says the same in one word. */
+export interface Phrase {
+  readonly verb: string;
+  readonly particle: string;
+  readonly equivalents: readonly Equivalent[];
+}
+
+/** The particle of a verb at `at`, and whether it may be a preposition of what follows; null without one. */
+function particleBehind(
+  words: readonly string[],
+  at: number,
+): { readonly word: string; readonly sure: boolean } | null {
+  const next = words[at + 1];
+  if (next !== undefined && PREPOSITIONS.has(next)) {
+    const closes = at + 2 === words.length || next === 'at' || next === 'after';
+    return closes ? { word: next, sure: false } : null;
+  }
+  const word = words.slice(at + 1, at + 2 + BETWEEN).find((one) => PARTICLES.has(one));
+  return word === undefined ? null : { word, sure: true };
+}
+
+/** Verbs with a particle in an English text, "hand the keys over", that documents may say in one word. */
+export function phrasesIn(text: string, neighbours: Neighbours | null): Phrase[] {
+  const words = tokensOf(text).map((token) => token.word);
+  return words.flatMap((word, at) => {
+    const particle = PARTICLES.has(word) || PREPOSITIONS.has(word) ? null : particleBehind(words, at);
+    if (particle === null) return [];
+    const verb = stemWord(word, 'en');
+    // "Given back" is a form of "give back".
+    const roots = equivalentsOf(verb, 'en').filter((one) => one.root === true);
+    const keys = [verb, ...roots.map((one) => one.term)].map((one) => `${one}_${particle.word}`);
+    const found = new Map<string, number>();
+    for (const key of keys) {
+      for (const term of known().get(key) ?? []) found.set(term, PHRASE_SHARE);
+      for (const { term, likeness } of particle.sure ? (neighbours?.synonymsOf(key) ?? []) : [])
+        if (!found.has(term)) found.set(term, PHRASE_SHARE * likeness);
+    }
+    const equivalents = [...found].map(([term, share]) => ({ term, share }));
+    return equivalents.length === 0 ? [] : [{ verb, particle: stemWord(particle.word, 'en'), equivalents }];
+  });
+}

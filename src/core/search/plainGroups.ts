@@ -1,0 +1,201 @@
+/**
+ * Words that people ask with and what contracts, filings, regulations, manuals and reports say instead: everyday words, and those of single trades. They widen a search
+ * and count for one another like those of `englishGroups.ts`.
+ */
+export const PLAIN_GROUPS = `
+mature maturity redeem redemption redeemable due
+rule decide decision determine determination ruling
+shop store retail premises outlet
+household home dwelling residence
+tenancy lease letting
+occupier occupant tenant lessee
+warning notice
+hand surrender deliver
+deductible excess
+guest patron customer visitor
+unusable unfit uninhabitable unsuitable
+enter entry access
+stay remain holdover overstay
+email electronic
+post posted mail mailed
+repossess reenter forfeiture forfeit
+register registration enrol enroll enrolment
+site location place position situated
+size area extent surface
+challenge appeal contest objection object
+halt suspend suspension stay
+earlier previous former prior preceding
+supersede replace repeal repealed
+papers documents certificate documentation
+punish punishable punishment penalty sanction fine
+lifted lift removed revoked
+leakage leak leaks loss
+covenant undertaking
+pending outstanding contingent unresolved
+lawsuit claim proceedings litigation
+takeover acquisition acquire acquired
+connected related affiliated
+deficit shortfall gap
+surplus excess
+heavy weight weigh mass
+loud noise noisy sound decibel
+hot temperature warm heat
+cold temperature cool chill
+outlet drain discharge
+fuse breaker
+dirty soiled contaminated
+bleach chlorine
+spares spare parts
+idle standby inactive
+abandoned discontinued ceased
+advise advice recommend recommendation recommendations suggest proposal
+finance financed fund funded paid sponsor sponsored
+uptime availability available
+vendor provider supplier contractor seller
+client customer buyer recipient
+leave exit quit depart
+abroad outside foreign overseas
+hack hacked unauthorized unauthorised intrusion breach
+secrecy confidentiality confidence secret
+ceiling cap limit limited limitation
+unlimited uncapped unrestricted
+advertise advertising publicity promote promotion marketing
+prevail prevails precedence override overrides supersede
+conflict inconsistency inconsistent discrepancy contradiction differ
+poor bad deficient unsatisfactory substandard
+homeowner owner householder
+sublet underlet sublease assign
+furnish fit equip
+alteration alter structural change modification
+redecorate paint decorate decoration
+neighbour neighbor adjoining adjacent
+rubbish trash waste refuse
+lorry truck vehicle
+parking park car
+flat apartment
+shop store retail outlet
+factory plant works
+staff employee personnel headcount workforce
+boss manager head director chief
+wage wages salary pay staff
+pay remuneration salary emoluments compensation
+auditor audit audited accountant
+bank lender facility credit
+overdraft facility borrowing
+mortgage charge lien security encumbrance
+stake shareholding holding interest ownership
+subsidiaries subsidiary group
+headquarters office seat registered
+founded incorporated established formed
+spin demerger disposal divestment divest
+sell sold disposal dispose
+write-off written impairment
+outlook forecast guidance expectation expect
+strategy plan objective
+rival competitor competition
+supply supplies supplied serve serves served
+demand consumption usage use
+drought dry
+flooding flood inundation
+explosion blast
+earthquake quake seismic
+poison toxic toxicity
+chemical substance agent
+rust corrosion corrode
+crack fracture fissure
+wear abrasion tear
+tighten torque fasten
+loosen release unscrew
+screw bolt fastener
+hose pipe tube
+valve tap cock
+lid cover hood panel
+knob dial switch button key
+lamp light indicator led
+beep alarm buzzer signal
+refill fill replenish top
+drain empty discharge
+rinse wash flush clean
+lubricate grease oil lubrication
+blocked clogged obstructed jammed
+overheat overheating temperature
+trip trips cut
+reset restart reboot
+mend repair fix
+measure measured measurement sample
+sampling sample samples
+accuracy accurate precision tolerance agree
+uncertain uncertainty error
+finding result conclusion
+reason cause because due
+study survey investigation research
+scientist researcher author
+lake water basin
+pollution contamination contaminant pollutant
+species kind type
+ban prohibition forbidden
+licensee licensed licence
+permit licence license authorisation
+inspector inspection official officer
+authority agency office body
+citizen person individual
+applicant application apply
+deadline latest
+annual yearly
+every each per
+daily day
+nightly night
+underage minor child
+spouse husband wife partner
+heir successor
+death deceased
+witness attest
+notary notarised
+stamp seal
+oath affirmation
+sanction embargo
+export exported
+import imported
+customs duty tariff
+tariff rate price
+subscription fee
+patient health medical
+treatment therapy medicine
+nurse carer
+vaccine vaccination immunisation
+allergy allergic
+smoke smoking cigarette
+alcohol drink intoxicated
+weapon firearm gun
+guard security patrol
+theft stolen steal burglary
+vandalism damage
+keyboard key
+mouse pointer
+click press
+window dialog
+menu list
+icon symbol
+print output
+scan scanner
+crash hang freeze
+slow performance
+hide conceal hidden
+show display shown
+sort order arrange
+find search locate
+connect connection attach
+disconnect unplug detach
+unpack extract
+compress compressed archive
+share sharing shared
+sync synchronise synchronize
+remote distant
+local nearby
+publish issue release
+translate translation
+rename name
+duplicate copy
+merge combine consolidate
+split divide separate
+`;
