@@ -1,8 +1,8 @@
 import { statedFacts } from '../facts';
-import { tokensOf, type Language } from '../text';
+import { tokensOf, type Language, type Range } from '../text';
 import { isDraft, placeKey, sectionOf, termSet, termsOf, unitsOfPassage, type Hit, type UnitText } from '../search';
 import { termDefined } from './defined';
-import { definingShare, freshMentions, kindNearness } from './kinds';
+import { asksMoney, definingShare, freshMentions, isMoney, kindNearness, saysMoney } from './kinds';
 import { partyNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import type { Question } from './question';
@@ -75,6 +75,9 @@ function periodShare(periods: readonly string[], own: ReadonlySet<string>, surro
   const met = periods.map((period) => (own.has(period) ? 1 : surroundings.has(period) ? SURROUNDINGS : 0));
   return met.reduce((sum: number, one) => sum + one, 0) / periods.length;
 }
+
+/** What figures count that measure something else than is asked for. */
+const OTHER_MEASURE = 0.5;
 
 /** What a period's share keeps where the figure is of another length of period. */
 const OTHER_SPAN = 0.4;
@@ -158,7 +161,7 @@ class Measure {
       const over = row === null ? null : rowTerms(row, language);
       const headed = over === null ? own : union(own, over.path, over.caption, over.heads);
       const features: Features = {
-        ...this.unit(text, unit.kind, language),
+        ...this.unit(text, unit.kind, language, row),
         headed: this.weights.share(heads[index] ?? own),
         draft: isDraft(source.name) && !isDraft(this.question.text) ? 1 : 0,
         forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.forms, headed),
@@ -200,8 +203,15 @@ class Measure {
     return named === null || named === asked ? 1 : OTHER_SPAN;
   }
 
+  /** False where a sum of money is asked for and the figures measure something else. */
+  private ofMoney(text: string, mentions: readonly Range[], row: RowOfTable | null): boolean {
+    if (!asksMoney(this.question)) return true;
+    if (row !== null) return row.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit));
+    return mentions.some(({ start, end }) => saysMoney(text.slice(start, end)));
+  }
+
   /** What the unit's own text says. */
-  private unit(text: string, kind: UnitText['unit']['kind'], language: Language) {
+  private unit(text: string, kind: UnitText['unit']['kind'], language: Language, row: RowOfTable | null) {
     const { question } = this;
     const mentions = freshMentions(text, question, language);
     const named = partyNamed(text, question) !== null;
@@ -209,7 +219,7 @@ class Measure {
     const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {
       pairs: pairShare(text, this.spellings, language),
-      kind: named ? 1.6 : mentions.length > 0 ? 1 : 0,
+      kind: named ? 1.6 : mentions.length === 0 ? 0 : this.ofMoney(text, mentions, row) ? 1 : OTHER_MEASURE,
       near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language),
       definition: question.kind === 'definition' ? definingShare(text, this.defined, language) : 0,
       phrase: phrase ? 1 : 0,

@@ -65,7 +65,24 @@ const BY_HOW_MUCH = /\bby how much\b|\bum wie ?viel\b/i;
 /** Asks for a number of things. */
 const COUNTS = /\b(?:how many|what number of|wie viele)\b/i;
 
-function isMoney(unit: string): boolean {
+/** Asks what is to be paid, rather than for a number of anything. */
+const ASKS_MONEY =
+  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|premium|miete|kosten|kostet|preis|gebühr|zahlen|bezahlen|bußgeld)\b|賃料|家賃|料金|価格|費用|金額/i;
+
+/** True for a question that asks for a sum of money. */
+export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
+  return kind === 'amount' && ASKS_MONEY.test(text);
+}
+
+/** True for words that say a sum of money, "two hundred crowns", or that there is nothing to pay. */
+export function saysMoney(text: string): boolean {
+  return (
+    new RegExp(FREE).test(text) ||
+    /[$€£¥円]|\b(?:crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|cents?|pence|eur|usd|gbp)\b/iu.test(text)
+  );
+}
+
+export function isMoney(unit: string): boolean {
   return /^(?:[$€£¥]|crown|krone|euro|eur|dollar|usd|pound|gbp|yen|franc|cent|pence|penny)$/i.test(unit);
 }
 
@@ -168,7 +185,7 @@ const DEFINING =
 const TERM_FIRST =
   /^(?:(?:an?|the|any|der|die|das|ein|eine)\s+)?["“„'‘](?<term>[^"”“'’]{2,60})["”“'’](?:\s*\([^)]{1,60}\))?\s*(?:,[^,]{1,80},\s*)?(?::|shall mean|means?|is|are|refers?|includes?|has the|have the|bedeutet|bezeichnet|ist|sind)\b/iu;
 /** A term that is defined anywhere in a sentence. */
-export const TERM_MEANS =
+const TERM_MEANS =
   /["“„'‘](?<term>[^"”“'’]{2,60})["”“'’](?:\s*\([^)]{1,60}\))?\s*(?:shall mean|means?|has the meaning|have the meaning|refers to|bedeutet|bezeichnet)\b/giu;
 /** A term introduced behind what it stands for: "… (the “Vessel”)". */
 const TERM_BEHIND = /\((?:[^()"“]{0,40}\s)?["“](?<term>[^"”“]{2,60})["”]\)/gu;
@@ -182,6 +199,13 @@ function isTerm(term: string, wanted: ReadonlySet<string>, language: Language): 
   return own.length > 0 && new Set(own).size === wanted.size && own.every((one) => wanted.has(one));
 }
 
+/** True for a text that sets a term apart and defines it: "“Vessel” means". */
+export function definesTerm(text: string, words: readonly string[], language: Language): boolean {
+  if (words.length === 0) return false;
+  const wanted = new Set(words.flatMap((word) => termsOf(word, language).map((one) => one.term)));
+  return [...text.matchAll(TERM_MEANS)].some(({ groups }) => isTerm(groups?.['term'] ?? '', wanted, language));
+}
+
 /** How far a sentence reads as the definition of a term: 1 where it is set apart and defined, else the share of words it and the sentence's subject have in common. */
 export function definingShare(text: string, words: readonly string[], language: Language): number {
   if (words.length === 0) return 0;
@@ -190,7 +214,7 @@ export function definingShare(text: string, words: readonly string[], language: 
   const first = TERM_FIRST.exec(plain)?.groups?.['term'];
   if (first !== undefined && isTerm(first, wanted, language)) return 1;
   // Definitions in a row within one sentence: "… (b) “colony” means a queen with her workers".
-  for (const { groups } of plain.matchAll(TERM_MEANS)) if (isTerm(groups?.['term'] ?? '', wanted, language)) return 1;
+  if (definesTerm(plain, words, language)) return 1;
   if (first !== undefined) return 0;
   // "“Key Data” for a User Product means": it is the first term that is defined.
   if (/^(?:(?:an?|the)\s+)?["“„][^"”“]{2,60}["”“]/i.test(plain)) return 0;

@@ -12,12 +12,14 @@ import {
   type Hit,
   type Neighbours,
   type QueryTerm,
+  type Worth,
 } from '../search';
 import type { Span } from '../source';
 import type { Language } from '../text';
 import { becauseOf } from './because';
 import { VALUE_KINDS } from './decline';
-import { freshMentions } from './kinds';
+import { termDefined } from './defined';
+import { definesTerm, freshMentions } from './kinds';
 import { passagesOf, type Place } from './places';
 import { analyseQuestion, type Question } from './question';
 import { DEFAULT_SETTINGS, type AskSettings } from './settings';
@@ -37,6 +39,10 @@ export interface SeekOptions {
 }
 
 export const EVERYWHERE: SeekOptions = { neighbours: null, settings: DEFAULT_SETTINGS, place: null };
+
+/** What the score of a passage that holds a value of the kind asked for is multiplied by, and of one that defines the term asked for. */
+const HOLDING = 1.2;
+const DEFINING = 1.6;
 
 /** What a word of the context counts, and how many count. */
 const CONTEXT_WEIGHT = 0.3;
@@ -83,6 +89,14 @@ function contextTerms(context: string, language: Language, own: readonly QueryTe
   return terms.slice(0, CONTEXT_WORDS).map((term) => ({ term, weight: CONTEXT_WEIGHT }));
 }
 
+/** What makes a passage worth more: the value asked for, or the definition of the term; undefined where neither is asked. */
+function worthFor(question: Question): Worth | undefined {
+  if (VALUE_KINDS.has(question.kind))
+    return (text, language) => (freshMentions(text, question, language).length > 0 ? HOLDING : 1);
+  const term = question.kind === 'definition' ? termDefined(question.text) : null;
+  return term === null ? undefined : (text, language) => (definesTerm(text, term, language) ? DEFINING : 1);
+}
+
 /** Seeks what answers a question; `naming` are its words that only say which documents are meant. */
 export function seek(
   question: string,
@@ -100,11 +114,10 @@ export function seek(
   const said = ({ term, equivalents = [] }: QueryTerm): boolean =>
     !term.includes(' ') || equivalents.some((one) => documentFrequency(sources, one.term) > 0);
   const analysed = { ...own, terms: widened(own.terms.filter(said)), subject: widened(own.subject.filter(said)) };
-  const holds = (text: string, of: Language): boolean => freshMentions(text, analysed, of).length > 0;
   const led = context === '' ? [] : contextTerms(context, language, own.terms);
   const terms = [...analysed.terms, ...led];
   const hits = searchPassages(sources, terms, settings.breadth, {
-    holds: VALUE_KINDS.has(analysed.kind) ? holds : undefined,
+    worth: worthFor(analysed),
     within: place === null ? undefined : passagesOf(place),
   });
   return { question: analysed, hits, sources, place };

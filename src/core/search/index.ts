@@ -26,6 +26,7 @@ export {
   type Hit,
   type QueryTerm,
   type Within,
+  type Worth,
 } from './rank';
 export { equivalentsOf, knownEquivalents, writtenGroups, type Equivalent } from './equivalents';
 export { phrasesIn, type Phrase } from './phrases';

@@ -86,7 +86,7 @@ mortgage charge lien security encumbrance
 stake shareholding holding interest ownership
 subsidiaries subsidiary group
 headquarters office seat registered
-founded incorporated established formed
+founded incorporated established
 spin demerger disposal divestment divest
 sell sold disposal dispose
 write-off written impairment

@@ -30,10 +30,8 @@ const NEAR = 6;
 const CONTENTS_SHARE = 0.35;
 /** Part of its score that a passage of a draft keeps, so that what was agreed comes before it. */
 const DRAFT_SHARE = 0.95;
-/** Whether a passage's text holds what could be the answer: a date, an amount. */
-export type Holds = (text: string, language: Language) => boolean;
-/** What the score of a passage that holds such a thing is multiplied by. */
-const HOLDING_SHARE = 1.2;
+/** What the score of a passage is multiplied by for what its text holds: a date where one is asked for, the definition of the term; 1 for nothing. */
+export type Worth = (text: string, language: Language) => number;
 /** Of the first ten, how many may come from one document while others have hits too. */
 const QUOTA = 7;
 
@@ -277,16 +275,16 @@ export function searchPassages(
   query: readonly QueryTerm[],
   count: number,
   {
-    holds = () => false,
+    worth = () => 1,
     within = anywhere,
-  }: { readonly holds?: Holds | undefined; readonly within?: Within | undefined } = {},
+  }: { readonly worth?: Worth | undefined; readonly within?: Within | undefined } = {},
 ): Hit[] {
   const terms = weighTerms(sources, query);
   const near = hitsOf(sources, terms, LOOKED_AT, within).map((hit): Looked => {
     const looked = lookAt(hit);
     const drafted = isDraft(hit.source.name) ? DRAFT_SHARE : 1;
-    const holding = holds(looked.text, hit.source.segment.language) ? HOLDING_SHARE : 1;
-    return { ...looked, hit: { ...hit, score: nearness(looked, terms) * drafted * holding } };
+    const held = worth(looked.text, hit.source.segment.language);
+    return { ...looked, hit: { ...hit, score: nearness(looked, terms) * drafted * held } };
   });
   near.sort((a, b) => b.hit.score - a.hit.score);
   return withQuota(near, count);
