@@ -51,7 +51,7 @@ const SPEAKS = {
   /** A yes or no is met by chance more easily than a value: less than was learned, by the same questions put to other documents. */
   yesNo: 1.5,
 } as const;
-const LEAST = 5;
+const LEAST = 4.7;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** Words of a sentence from which on its words say little together. */
@@ -112,7 +112,7 @@ export function answers(
     focus: features.focus,
     alike: features.alike,
     valueless: valueless ? 1 : 0,
-    lacking: question.focus.length > 0 && features.focus === 0 ? 1 : 0,
+    lacking: question.focus.length > 0 ? 1 - features.focus : 0,
     absent: absentShare(question, sources),
     short: 1 / Math.max(1, question.subject.length),
     called: question.kind === 'party' && features.kind > 1 ? 1 : 0,

@@ -143,7 +143,7 @@ const SCAFFOLD = new Set(
     'stay stays allow allowed permit permitted purpose difference possible sure occur contain contains consist consists generally normally usually ' +
     'wer was wann wo wie warum welche welcher welches wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
     'grounds ground reasons reason cases case circumstances steps ways items examples ' +
-    'always never ever survive exist exists called work works become becomes want wants large long old early late stand stands'
+    'always never ever survive exist exists called work works become becomes want wants stand stands'
   ).split(' '),
 );
 const SCAFFOLD_WEIGHT = 0.25;
@@ -180,6 +180,7 @@ export function kindOf(question: string): AnswerKind {
 /** Where a question of a known shape names the property it asks for. */
 const FOCUS: readonly RegExp[] = [
   /^(?:what|which|how (?:large|high|much|long)) (?:is|are|was|were) (?:the |its |their |an? )?(?<focus>[^,?]{2,50}?) (?:of|for|in|at|on|under|between|to)\b/i,
+  /^(?:what|which|how (?:large|high|much)) (?:is|are|was|were) (?:the |an? )?[\p{L} -]{2,50}?(?:['’]s|s['’]) (?<focus>[\p{L} -]{3,40}?)(?: (?:in|at|on|for) .+)?\s*\??$/iu,
   /^how (?<focus>\w+) (?:is|are|was|were|does|do|did|must|may|can)\b/i,
   /^who (?:\w+ly )?(?<focus>\w{3,}(?:s|ed))\b/i,
   /^(?:in (?:which|what) \w+|when|where|by whom|why) (?:is|are|was|were|has|have) .{2,80}? (?<focus>\w+(?:ed|en|t))\s*\??$/i,
@@ -211,6 +212,12 @@ export function analyseQuestion(
   // A term to be defined is asked for by all its words: "Larger Work".
   const defined = new Set(kindOf(text) === 'definition' ? (termDefined(text) ?? []) : []);
   const forms = [...new Set(termsOf(text, language).map((one) => one.word))];
+  // "How late" asks for a time; "a late departure" is a kind of departure.
+  const measures = new Set(
+    [...text.matchAll(/\bhow (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small)\b/giu)].map(
+      (match) => (match[1] as string).toLowerCase(),
+    ),
+  );
   const settings = new Set([...text.matchAll(OF_THE_PERIOD)].flatMap(([said]) => [...termSet(said, language)]));
   const faint =
     [...termsOf(text, language)].filter(({ word }) => !SCAFFOLD.has(word) && !OF_THE_DOCUMENT.has(word)).length > 1;
@@ -221,7 +228,7 @@ export function analyseQuestion(
         ? SCAFFOLD_WEIGHT
         : faint && OF_THE_DOCUMENT.has(word) && !defined.has(word)
           ? DOCUMENT_WEIGHT
-          : SCAFFOLD.has(word) && !defined.has(word)
+          : (SCAFFOLD.has(word) || measures.has(word)) && !defined.has(word)
             ? SCAFFOLD_WEIGHT
             : (japaneseWeight(term) ?? 1);
     weights.set(term, Math.max(weights.get(term) ?? 0, weight));

@@ -41,8 +41,10 @@ export class TermWeights {
 
   constructor(sources: readonly AskedSource[], question: Question) {
     this.weights = question.subject.map((one) => {
-      const equivalents = equivalentsAmong(sources, one);
-      const alike = (one.equivalents ?? []).filter((other) => other.loose === true);
+      // Those that the documents hold nowhere can bring nothing.
+      const held = (other: Equivalent): boolean => documentFrequency(sources, other.term) > 0;
+      const equivalents = equivalentsAmong(sources, one).filter(held);
+      const alike = (one.equivalents ?? []).filter((other) => other.loose === true && held(other));
       return { term: one.term, worth: one.weight * (SMOOTHING + rarity(sources, one)), equivalents, alike };
     });
     this.own = new Set(this.weights.map(({ term }) => term));

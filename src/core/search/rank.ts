@@ -114,10 +114,12 @@ export function searchedBy(sources: readonly ShelfSource[], term: QueryTerm): re
 function weighTerms(sources: readonly ShelfSource[], query: readonly QueryTerm[]): WeighedTerm[] {
   return query.map((given) => {
     const worth = given.weight * inverseFrequency(sources, given.term);
-    const others = searchedBy(sources, given).map(({ term, share }) => ({
-      term,
-      worth: share * Math.min(worth, given.weight * inverseFrequency(sources, term)),
-    }));
+    const others = searchedBy(sources, given)
+      .filter(({ term }) => documentFrequency(sources, term) > 0)
+      .map(({ term, share }) => ({
+        term,
+        worth: share * Math.min(worth, given.weight * inverseFrequency(sources, term)),
+      }));
     return { ...given, worth, variants: [{ term: given.term, worth }, ...others] };
   });
 }
@@ -171,12 +173,13 @@ function lookAt(hit: Hit): Looked {
   return { hit, units, text: units.map((unit) => unit.text).join('\n') };
 }
 
-/** Pairs of the question's words that stand near each other add to a passage (sequential dependence, Metzler and Croft 2005). */
-function nearness({ hit, units, text }: Looked, terms: readonly WeighedTerm[]): number {
+/** `wanted` has the number of the term that each spelling stands for. Pairs of the question's words that stand near each other add to a passage (sequential dependence, Metzler and Croft 2005). */
+function nearness(
+  { hit, units, text }: Looked,
+  terms: readonly WeighedTerm[],
+  wanted: ReadonlyMap<string, number>,
+): number {
   const { language } = hit.source.segment;
-  const wanted = new Map(
-    terms.flatMap(({ variants }, index) => variants.map(({ term }) => [term, index] as const).reverse()),
-  );
   const seen: { index: number; position: number }[] = [];
   for (const { term, position } of termsOfTokens(text, tokensOf(text), language)) {
     const index = wanted.get(term);
@@ -280,11 +283,14 @@ export function searchPassages(
   }: { readonly worth?: Worth | undefined; readonly within?: Within | undefined } = {},
 ): Hit[] {
   const terms = weighTerms(sources, query);
+  const wanted = new Map(
+    terms.flatMap(({ variants }, index) => variants.map(({ term }) => [term, index] as const).reverse()),
+  );
   const near = hitsOf(sources, terms, LOOKED_AT, within).map((hit): Looked => {
     const looked = lookAt(hit);
     const drafted = isDraft(hit.source.name) ? DRAFT_SHARE : 1;
     const held = worth(looked.text, hit.source.segment.language);
-    return { ...looked, hit: { ...hit, score: nearness(looked, terms) * drafted * held } };
+    return { ...looked, hit: { ...hit, score: nearness(looked, terms, wanted) * drafted * held } };
   });
   near.sort((a, b) => b.hit.score - a.hit.score);
   return withQuota(near, count);
