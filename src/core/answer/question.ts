@@ -139,11 +139,11 @@ const SCAFFOLD = new Set(
   (
     'what which who whom whose when where why how does did do is are was were many much long often please tell give show list name find explain describe ' +
     'mean means meant meaning define defined definition there document documents according say says said state states stated amount number kind kinds type types ' +
-    'happens happen need needs needed required require use used using get keep kept hold held put come comes came go goes went make made take takes taken ' +
-    'stay stays allow allowed permit permitted purpose difference possible sure occur contain contains consist consists generally normally usually ' +
+    'happens happen need needs needed required require use used using get put come comes came go goes went make made take takes taken ' +
+    'allow allowed permit permitted purpose difference possible sure generally normally usually ' +
     'wer was wann wo wie warum welche welcher welches wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
     'grounds ground reasons reason cases case circumstances steps ways items examples ' +
-    'always never ever survive exist exists called work works become becomes want wants stand stands'
+    'always never ever exist exists called want wants stand stands'
   ).split(' '),
 );
 const SCAFFOLD_WEIGHT = 0.25;
