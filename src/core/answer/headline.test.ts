@@ -38,6 +38,19 @@ describe('headlines', () => {
     ],
     ['The tenant shall not sublet the quay.', 'May the tenant sublet the quay?', 'No'],
     [
+      'The tenant shall not sublet the quay without consent.',
+      'May the tenant sublet the quay?',
+      'No, not without consent',
+    ],
+    ['Schools of the port are exempt from the fee.', 'Do the schools of the port pay the fee?', 'No'],
+    [
+      'If the quay is not paid for, the tenant may sublet the quay.',
+      'May the tenant sublet the quay?',
+      'Yes, if the quay is not paid for',
+    ],
+    ['Subletting of the quay is forbidden.', 'Is subletting of the quay forbidden?', 'Yes'],
+    ['The quay is cleaned not later than ten days before use.', 'Is the quay cleaned before use?', 'Yes'],
+    [
       'The tenant may sublet the quay if the board agrees.',
       'May the tenant sublet the quay?',
       'Yes, if the board agrees',

@@ -59,7 +59,7 @@ function measuredNumbers(text: string, language: Language): NumberMention[] {
 
 /** Nothing to pay. */
 const FREE =
-  /\b(?:free of (?:any )?charge|without charge|at no (?:charge|cost)|(?:is|are|travels?) free\b|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|unentgeltlich)|無料|無償/gi;
+  /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|unentgeltlich)|無料|無償/gi;
 /** Asks for the size of a step, which may be a share. */
 const BY_HOW_MUCH = /\bby how much\b|\bum wie ?viel\b/i;
 /** Asks for a number of things. */

@@ -33,14 +33,12 @@ function holderOf(text: string, words: readonly string[]): string | null {
   return name === undefined || words.some((word) => name.toLowerCase().includes(word)) ? null : name;
 }
 
+const HOLDER =
+  /^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
+
 /** True for a question that asks who holds an office: only a name answers it. */
 export function asksHolder({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
-  return (
-    kind === 'party' &&
-    /^(?:who (?:is|was|are|were) (?:the|its|our|their|your)\b|what (?:is|was|are|were) the names? of\b)/i.test(
-      text.trim(),
-    )
-  );
+  return kind === 'party' && HOLDER.test(text.trim());
 }
 
 /** Who is called what a question asks for: "Lantern Cruises" where the tenant is asked; null where the text calls no one so. */
@@ -52,5 +50,6 @@ export function partyNamed(text: string, question: Question): string | null {
     const { name = '', role = '' } = match.groups ?? {};
     if (asked.has(role.toLowerCase())) return name.replace(/^(?:The|Between|By|And)\s+/, '');
   }
-  return asksHolder(question) ? holderOf(plain, question.words) : null;
+  const office = question.kind === 'party' ? HOLDER.exec(question.text.trim())?.groups?.['office'] : undefined;
+  return office === undefined ? null : holderOf(plain, office.toLowerCase().split(/[\s-]+/));
 }

@@ -21,6 +21,14 @@ describe('a question of several parts', () => {
     ],
     ['What is the fee and when is it due?', ['What is the fee?', 'When is the fee due?']],
     [
+      'What were turnover, operating profit and the number of employees in 2024?',
+      ['What was turnover in 2024?', 'What was operating profit in 2024?', 'What was the number of employees in 2024?'],
+    ],
+    [
+      'When do the bonds fall due, what interest do they bear and how much of the loan was drawn?',
+      ['When do the bonds fall due?', 'What interest do the bonds bear?', 'How much of the loan was drawn?'],
+    ],
+    [
       'In the lease of berth 5, what is the rent and when does it end?',
       ['In the lease of berth 5, what is the rent?', 'In the lease of berth 5, when does it end?'],
     ],

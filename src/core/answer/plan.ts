@@ -37,7 +37,8 @@ function splitThings(question: string): string[] {
   if (items.length === 2 && !articled) return [question];
   if (items.some((item) => item.length > 60)) return [question];
   const last = items.at(-1) as string;
-  const tail = TAIL.exec(last)?.[0] ?? '';
+  // What follows the last of bare names is its own: "turnover and the number of employees".
+  const tail = articled ? (TAIL.exec(last)?.[0] ?? '') : '';
   const first = ask.replace(/\b(?:are|were)\b/i, (verb) => (verb.toLowerCase() === 'are' ? 'is' : 'was'));
   return items.map((item) => {
     const thing =

@@ -54,7 +54,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'percentage',
   ],
   [
-    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|cost|charge|owe|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid)\b|wie ?viel\b|wie hoch)/i,
+    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid)\b|wie ?viel\b|wie hoch)/i,
     'amount',
   ],
   [
@@ -147,6 +147,9 @@ const SCAFFOLD = new Set(
   ).split(' '),
 );
 const SCAFFOLD_WEIGHT = 0.25;
+/** What only says what kind of measure is asked for: "how late", "in which year"; "a late departure" is a kind of departure. */
+const MEASURE_ASKED =
+  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|day|year|month|counts|qualifies|constitutes|hoch|früh|spät|jahr|datum|tag|zeiten)\b/giu;
 /** Words that say which period is meant without naming it, and when in it: they lead to no passage of their own. */
 const OF_THE_PERIOD =
   /\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/gi;
@@ -212,12 +215,7 @@ export function analyseQuestion(
   // A term to be defined is asked for by all its words: "Larger Work".
   const defined = new Set(kindOf(text) === 'definition' ? (termDefined(text) ?? []) : []);
   const forms = [...new Set(termsOf(text, language).map((one) => one.word))];
-  // "How late" asks for a time; "a late departure" is a kind of departure.
-  const measures = new Set(
-    [...text.matchAll(/\bhow (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small)\b/giu)].map(
-      (match) => (match[1] as string).toLowerCase(),
-    ),
-  );
+  const measures = new Set([...text.matchAll(MEASURE_ASKED)].map((match) => (match[1] as string).toLowerCase()));
   const settings = new Set([...text.matchAll(OF_THE_PERIOD)].flatMap(([said]) => [...termSet(said, language)]));
   const faint =
     [...termsOf(text, language)].filter(({ word }) => !SCAFFOLD.has(word) && !OF_THE_DOCUMENT.has(word)).length > 1;

@@ -17,6 +17,18 @@ describe('the kind of answer that is asked for', () => {
     ['引渡しはいつですか。', 'date'],
     ['定員は何名ですか。', 'number'],
     ['Wie oft wird geprüft?', 'duration'],
+    ['How much notice must the owner give?', 'duration'],
+    ['How fast must a fault be answered?', 'duration'],
+    ['How fast may a vessel go?', 'number'],
+    ['How large is the deposit?', 'amount'],
+    ['What is payable for a late departure?', 'amount'],
+    ['Wie viele Schlüssel gibt es?', 'number'],
+    ['Between what hours is baking forbidden?', 'date'],
+    ['店は何時から何時まで開いていますか。', 'date'],
+    ['What must be paid by a tenant who stays on?', 'amount'],
+    ['What becomes of the rent when a fire breaks out?', 'passage'],
+    ['In the lease, when does the term end?', 'date'],
+    ['What counts as an apiary?', 'definition'],
   ])('“%s”', (question, kind) => {
     expect(kindOf(question)).toBe(kind);
   });
@@ -103,6 +115,11 @@ describe('what could be the answer of a kind', () => {
     ['The gate opens at nine o’clock and lets in 40 people.', 'How many are let in?', ['40 people']],
     ['The lease of 30 June 2020 costs 480 crowns.', 'How much does it cost?', ['480 crowns']],
     ['It is 7.5 per cent more, or 214 trips.', 'How many trips are there?', ['214']],
+    ['It came to £1.2 million in 2 years, or 486 people.', 'How many people were there?', ['486 people']],
+    ['Schools are free of charge.', 'How much do schools pay?', ['free of charge']],
+    ['It may be opened from 9 a.m. to 11:30 p.m. daily.', 'At what times may it be opened?', ['9 a.m. to 11:30 p.m.']],
+    ['Geschlossen ist zwischen 21 und 6 Uhr.', 'Zu welchen Zeiten ist geschlossen?', ['21 und 6 Uhr']],
+    ['It is repaid within thirty days after the end.', 'When is it repaid?', ['within thirty days after']],
     ['The board meets twice a year.', 'How often does the board meet?', ['twice a year']],
     [
       'It is told not later than nine months before the end.',

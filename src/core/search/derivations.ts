@@ -177,6 +177,8 @@ mean meant
 meet met meeting
 overcome overcame
 overtake overtook overtaken
+repay repaid repayment
+withhold withheld
 rise rose risen
 run ran
 say said

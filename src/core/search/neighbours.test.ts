@@ -38,3 +38,25 @@ describe('words used like others', () => {
     expect(searchPassages(sources, [term('grievanc')], 5)).toHaveLength(1);
   });
 });
+
+describe('words that mean alike', () => {
+  const words = new Neighbours('home famili:70\n', '# a notice\nhome household:60 famili:40 nest:15\nrent leas:90\n');
+  const shares = (term: string): Map<string, { share: number; loose: boolean }> =>
+    new Map(equivalentsOf(term, 'en', words).map((one) => [one.term, { share: one.share, loose: one.loose === true }]));
+
+  test('count by how much alike, faint ones in a search alone, none twice', () => {
+    const found = shares('home');
+    expect(found.get('household')?.share).toBeGreaterThan(found.get('famili')?.share ?? 1);
+    expect(found.get('famili')?.loose).toBe(false);
+    expect(found.get('nest')?.loose).toBe(true);
+    expect(words.synonymsOf('#')).toEqual([]);
+    const terms = equivalentsOf('home', 'en', words).map((one) => one.term);
+    expect(new Set(terms).size).toBe(terms.length);
+  });
+
+  test('are joined by words of the same root and by the plain word of one that says “not”', () => {
+    expect(shares('paid').get('pay')?.share).toBeGreaterThan(0.8);
+    expect(shares('unregist').has('regist')).toBe(true);
+    expect(shares('under').has('der')).toBe(false);
+  });
+});

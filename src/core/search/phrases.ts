@@ -141,6 +141,10 @@ export interface Phrase {
   readonly equivalents: readonly Equivalent[];
 }
 
+function rootsOf(term: string): Equivalent[] {
+  return equivalentsOf(term, 'en').filter((one) => one.root === true);
+}
+
 /** The particle of a verb at `at`, and whether it may be a preposition of what follows; null without one. */
 function particleBehind(
   words: readonly string[],
@@ -163,11 +167,11 @@ export function phrasesIn(text: string, neighbours: Neighbours | null): Phrase[]
     if (particle === null) return [];
     const verb = stemWord(word, 'en');
     // "Given back" is a form of "give back".
-    const roots = equivalentsOf(verb, 'en').filter((one) => one.root === true);
-    const keys = [verb, ...roots.map((one) => one.term)].map((one) => `${one}_${particle.word}`);
+    const keys = [verb, ...rootsOf(verb).map((one) => one.term)].map((one) => `${one}_${particle.word}`);
     const found = new Map<string, number>();
     for (const key of keys) {
-      for (const term of known().get(key) ?? []) found.set(term, PHRASE_SHARE);
+      for (const term of known().get(key) ?? [])
+        for (const { term: one, share } of [{ term, share: 1 }, ...rootsOf(term)]) found.set(one, PHRASE_SHARE * share);
       for (const { term, likeness } of particle.sure ? (neighbours?.synonymsOf(key) ?? []) : [])
         if (!found.has(term)) found.set(term, PHRASE_SHARE * likeness);
     }

@@ -1,4 +1,5 @@
 import Big from 'big.js';
+import { findGermanNumbers } from './germanNumbers';
 import { findJapaneseNumbers } from './japaneseNumbers';
 import type { Language } from './language';
 import type { NumberMention } from './numberMention';
@@ -96,9 +97,10 @@ export function parseNumberWords(words: string): number | null {
 
 /** All numbers in a text, in digits and in English words, in order of place. */
 export function findNumbers(text: string, language: Language = 'en'): NumberMention[] {
-  if (!MAY_HOLD.test(text)) return [];
-  const found: NumberMention[] = language === 'ja' ? findJapaneseNumbers(text) : [];
-  const japanese = [...found];
+  const german = language === 'de' ? findGermanNumbers(text) : [];
+  if (!MAY_HOLD.test(text)) return german;
+  const found: NumberMention[] = language === 'ja' ? findJapaneseNumbers(text) : german;
+  const japanese = language === 'ja' ? [...found] : [];
   for (const match of text.matchAll(IN_DIGITS)) {
     const last = match.index + match[0].length;
     if (japanese.some((other) => other.start < last && match.index < other.end)) continue;

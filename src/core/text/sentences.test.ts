@@ -32,6 +32,13 @@ describe('sentences', () => {
     expect(sentences('1. The owner pays.')).toEqual(['1. The owner pays.']);
   });
 
+  test('go on over German dates and abbreviations', () => {
+    expect(sentences('Sie beginnt am 1. Juli 2021. Sie endet z. B. im Mai.')).toEqual([
+      'Sie beginnt am 1. Juli 2021.',
+      'Sie endet z. B. im Mai.',
+    ]);
+  });
+
   test('cover all that is not white space, in order, for any text', () => {
     fc.assert(
       fc.property(fc.string({ maxLength: 120 }), (text) => {

@@ -179,6 +179,10 @@ describe('the tree of sections', () => {
     expect(paths(line('Article 3 Dues', bold), line('article 12 of the ordinance.')).at(-1)).toBe('Article 3 Dues');
   });
 
+  test('is no row that ends in two figures', () => {
+    expect(paths(line('1 Scope', bold), line('Energy and chemicals (14,880) (10,910)', bold)).at(-1)).toBe('1 Scope');
+  });
+
   test('puts nothing under the title of the whole, nor under a table’s caption', () => {
     const found = paths(
       line('SUPPLY AGREEMENT', { size: 18, distinct: true }),

@@ -46,6 +46,8 @@ describe('what stands over a cell', () => {
       ['in Tausend Euro', 'euro', 1000],
       ['（単位：百万円）', 'yen', 1e6],
       ['Length (m)', 'm', 1],
+      ['Phosphorus (µg/l)', 'µg/l', 1],
+      ['Sediment (g/m² per day)', 'g/m² per day', 1],
       ['Change, per cent', '%', 1],
       ['Operating profit', null, null],
     ];
