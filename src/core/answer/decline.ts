@@ -1,7 +1,7 @@
 import { documentFrequency, shareInCommon } from '../search';
 import { tokensOf } from '../text';
 import type { Evidence } from './evidence';
-import { asksHolder } from './partyNamed';
+import { asksHolder, namesSomeone } from './partyNamed';
 import type { Question } from './question';
 import type { AskedSource } from './types';
 
@@ -51,7 +51,7 @@ const SPEAKS = {
   /** A yes or no is met by chance more easily than a value: less than was learned, by the same questions put to other documents. */
   yesNo: 1.5,
 } as const;
-const LEAST = 4.7;
+const LEAST = 4.5;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** Words of a sentence from which on its words say little together. */
@@ -89,7 +89,7 @@ export function answers(
   const { features } = best;
   if (features.period === 0) return false;
   if (FIGURE_KINDS.has(question.kind) && features.kind === 0) return false;
-  if (asksHolder(question) && features.kind <= 1) return false;
+  if (asksHolder(question) && features.kind <= 1 && !namesSomeone(best.text)) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
   // In a sentence of many words all may stand far from one another.
   const together = features.pairs > 0 || question.subject.length === 1 || best.text.split(/\s+/).length <= LONG;

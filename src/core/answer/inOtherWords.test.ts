@@ -16,6 +16,8 @@ const LEASE = [
   '',
   'Ilse Harrow signed as secretary of the harbour. Halse Brothers LLP, auditors, saw the accounts.',
   '',
+  'Mr Piers Holloway guarantees the rent.',
+  '',
   'The Tenant shall not replace the Site Manager without consent.',
 ].join('\n');
 
@@ -44,6 +46,7 @@ describe('a question in other words than the document’s', () => {
   test('asks for an office, and is answered by a name or not at all', () => {
     expect(ask('Who is the secretary of the harbour?').headline).toBe('Ilse Harrow');
     expect(ask('Who is the auditor?').headline).toBe('Halse Brothers LLP');
+    expect(ask('Who is the guarantor?').claims[0]?.text).toContain('Mr Piers Holloway');
     expect(ask('Who is the Site Manager?').found).toBe(false);
   });
 

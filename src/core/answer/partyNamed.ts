@@ -36,6 +36,13 @@ function holderOf(text: string, words: readonly string[]): string | null {
 const HOLDER =
   /^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
 
+/** True for a text that names a person by title or a company by its kind. */
+export function namesSomeone(text: string): boolean {
+  return /\b(?:Mr|Ms|Mrs|Dr|Prof)\.?\s\p{Lu}|\p{Lu}\S+\s(?:plc|Ltd|Limited|Inc|LLC|LLP|GmbH|AG|KG|Co)(?!\p{L})/u.test(
+    text,
+  );
+}
+
 /** True for a question that asks who holds an office: only a name answers it. */
 export function asksHolder({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
   return kind === 'party' && HOLDER.test(text.trim());

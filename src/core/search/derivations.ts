@@ -64,6 +64,8 @@ direct director
 vote voter
 invest investment investor
 insure insurance insurer
+guarantee guarantor
+supervise supervisor supervision
 govern governance government
 exceed excess
 succeed success successor
