@@ -1,7 +1,7 @@
 import { documentFrequency, shareInCommon } from '../search';
 import { tokensOf } from '../text';
 import type { Evidence } from './evidence';
-import { asksHolder, namesSomeone } from './partyNamed';
+import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import type { AskedSource } from './types';
 
@@ -89,7 +89,7 @@ export function answers(
   const { features } = best;
   if (features.period === 0) return false;
   if (FIGURE_KINDS.has(question.kind) && features.kind === 0) return false;
-  if (asksHolder(question) && features.kind <= 1 && !namesSomeone(best.text)) return false;
+  if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text) === null) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
   // In a sentence of many words all may stand far from one another.
   const together = features.pairs > 0 || question.subject.length === 1 || best.text.split(/\s+/).length <= LONG;

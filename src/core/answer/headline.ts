@@ -3,7 +3,7 @@ import { oneLine, tokensOf, type Language } from '../text';
 import { termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
-import { partyNamed } from './partyNamed';
+import { asksHolder, partyNamed, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { sayCell } from '../figure';
@@ -120,7 +120,7 @@ export function headlineOf(best: Evidence, question: Question): string {
   if (['amount', 'number', 'percentage', 'date', 'duration'].includes(question.kind)) {
     return closestMention(best, question) ?? shorten(best.text);
   }
-  const party = partyNamed(best.text, question);
+  const party = partyNamed(best.text, question) ?? (asksHolder(question) ? someoneNamed(best.text) : null);
   if (party !== null) return party;
   if (question.kind === 'yes-no' && best.features.covered >= 0.5 && best.unit.kind === 'sentence')
     return yesNo(best.text, question.text, best.source.segment.language);

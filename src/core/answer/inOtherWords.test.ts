@@ -46,7 +46,7 @@ describe('a question in other words than the document’s', () => {
   test('asks for an office, and is answered by a name or not at all', () => {
     expect(ask('Who is the secretary of the harbour?').headline).toBe('Ilse Harrow');
     expect(ask('Who is the auditor?').headline).toBe('Halse Brothers LLP');
-    expect(ask('Who is the guarantor?').claims[0]?.text).toContain('Mr Piers Holloway');
+    expect(ask('Who is the guarantor?').headline).toBe('Mr Piers Holloway');
     expect(ask('Who is the Site Manager?').found).toBe(false);
   });
 

@@ -36,11 +36,13 @@ function holderOf(text: string, words: readonly string[]): string | null {
 const HOLDER =
   /^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
 
-/** True for a text that names a person by title or a company by its kind. */
-export function namesSomeone(text: string): boolean {
-  return /\b(?:Mr|Ms|Mrs|Dr|Prof)\.?\s\p{Lu}|\p{Lu}\S+\s(?:plc|Ltd|Limited|Inc|LLC|LLP|GmbH|AG|KG|Co)(?!\p{L})/u.test(
-    text,
-  );
+/** The first person named by title, or company by its kind: "Mr Piers Holloway", "Corbel Savings plc"; null where there is none. */
+export function someoneNamed(text: string): string | null {
+  const found =
+    /\b(?:Mr|Ms|Mrs|Dr|Prof)\.?\s\p{Lu}[\p{L}’'-]+(?:\s\p{Lu}[\p{L}’'-]+)*|(?:\p{Lu}[\p{L}&’'-]*\s)+(?:plc|Ltd|Limited|Inc|LLC|LLP|GmbH|AG|KG|Co)(?!\p{L})/u.exec(
+      text.replace(/\s+/g, ' '),
+    );
+  return found?.[0] ?? null;
 }
 
 /** True for a question that asks who holds an office: only a name answers it. */
