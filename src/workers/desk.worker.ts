@@ -27,7 +27,7 @@ import {
   type QuoteCheck,
 } from '../core/quote';
 import { proofSteps, type ProofResult } from '../core/proof';
-import { Neighbours, textOfSpans } from '../core/search';
+import { textOfSpans } from '../core/search';
 import {
   factsOf,
   keyFiguresOf,
@@ -38,20 +38,16 @@ import {
   type SummaryLength,
 } from '../core/summary';
 import { getEdition, getIndex, getTables, pagesFrom, storeIndex, type Shelved } from '../store';
+import { fetchNeighbours } from './neighbours';
 import { attempt, type Result } from './result';
 
 const library = new Library();
-async function wordsOf(name: string): Promise<string> {
-  const response = await fetch(new URL(`/words/${name}.txt`, self.location.origin));
-  return response.ok ? response.text() : '';
-}
-
 /** Words that are used or mean like others; without them questions are searched for by their own words and the trade's alone. */
-const neighbours = Promise.all(['used-alike', 'synonyms'].map(wordsOf))
-  .then(([used = '', meaning = '']) => {
-    library.neighbours = new Neighbours(used, meaning);
+const neighbours = fetchNeighbours()
+  .then((fetched) => {
+    library.neighbours = fetched;
   })
-  .catch((caught: unknown) => console.warn('Words used like others could not be loaded.', caught));
+  .catch((caught: unknown) => console.warn('Words that stand for others could not be loaded.', caught));
 /** Edition held for each document; a new one replaces it. */
 const editions = new Map<string, string>();
 const syncing = new Map<string, Promise<void>>();

@@ -1,22 +1,12 @@
-import {
-  cellPlace,
-  cellQuantity,
-  type Change,
-  changeOf,
-  type PeriodSpan,
-  sayQuantity,
-  spanAsked,
-  spanOfColumn,
-} from '../figure';
-import { termSet } from '../search';
+import { type Change, changeOf, type PeriodSpan, sayQuantity, spanAsked, spanOfColumn } from '../figure';
 import type { Language } from '../text';
 import type { Evidence } from './evidence';
 import { asksChange } from './moves';
 import type { Question } from './question';
-import { EMPTY, quoteOf } from './quoted';
+import { EMPTY, operandAt } from './quoted';
 import type { Operand, ReaderAnswer } from './types';
+import { yearsAsked, yearsIn } from './years';
 
-const YEAR_TERM = /^#((?:19|20)\d{2})$/;
 /** How little of a row's label and of the question may meet for the row to be the one that moved. */
 const LEAST_LABEL = 0.34;
 
@@ -33,18 +23,18 @@ function periodColumns({ row }: Evidence, language: Language): Column[] {
   return row.table.columns.flatMap((column, at) => {
     const said = column.path.join(' ');
     if (row.row.cells[at]?.value == null) return [];
-    const years = [...termSet(said, language)].flatMap((term) => YEAR_TERM.exec(term)?.[1] ?? []);
+    const years = yearsIn(said, language);
     const period =
       years.length > 0 || /\b(?:quarter|half|months|first|second|third|fourth|year|q[1-4]|h[12])\b/i.test(said);
     return period && !/change|%|difference|variance/i.test(said)
-      ? [{ at, year: years.length > 0 ? Number(years[0]) : null, said, span: spanOfColumn(row.table, at) }]
+      ? [{ at, year: years[0] ?? null, said, span: spanOfColumn(row.table, at) }]
       : [];
   });
 }
 
 /** The two columns that a question compares, the earlier first: those of its two years, of its year and the one before, those it names by their heads, or the two latest. */
 function comparedColumns(columns: readonly Column[], question: Question): [Column, Column] | null {
-  const years = [...new Set(question.periods.flatMap((term) => YEAR_TERM.exec(term)?.[1] ?? []))].map(Number).sort();
+  const years = yearsAsked(question).sort();
   const span = spanAsked(question.text);
   const of = (year: number | undefined): Column | undefined =>
     columns.find((column) => column.year === year && column.span === span);
@@ -145,19 +135,14 @@ export function changeAnswer(evidence: readonly Evidence[], question: Question):
       b.one.score - a.one.score,
   );
   for (const { one, compared } of moves) {
-    const [from, to] = compared.map((column) => operandOf(one, column.at)) as [Operand | null, Operand | null];
+    const [from, to] = compared.map(({ at }) => (one.row === null ? null : operandAt(one.source, one.row, at))) as [
+      Operand | null,
+      Operand | null,
+    ];
     const change = from === null || to === null ? null : changeOf(from, to);
     if (change === null || from === null || to === null) continue;
     const [first, second] = compared;
     return changeTold(question, change, { from, to }, [first.said, second.said]);
   }
   return null;
-}
-
-function operandOf(evidence: Evidence, column: number): Operand | null {
-  const { row, source } = evidence;
-  const cell = row?.row.cells[column];
-  const quantity = cell == null ? null : cellQuantity(cell);
-  if (row === null || quantity === null) return null;
-  return { ...quantity, citation: quoteOf(source, evidence, cellPlace(row, column)) };
 }

@@ -8,13 +8,12 @@ import { asksChange } from './moves';
 import type { Question } from './question';
 import { operandAt } from './quoted';
 import type { ReaderAnswer } from './types';
-
-const YEAR_TERM = /^#((?:19|20)\d{2})$/;
+import { yearsAsked, yearsIn } from './years';
 
 /** The one year that words name; null for none or several. */
 function yearIn(words: string, language: Language): number | null {
-  const years = [...termSet(words, language)].flatMap((term) => YEAR_TERM.exec(term)?.[1] ?? []);
-  return years.length === 1 ? Number(years[0]) : null;
+  const [year, ...others] = yearsIn(words, language);
+  return year === undefined || others.length > 0 ? null : year;
 }
 
 /** The rows of a table that are headed by years; none where the columns are. */
@@ -45,7 +44,7 @@ function columnNamed(table: Table, { subject }: Question, language: Language): n
 
 /** The two years that a question compares among those there are, the earlier first; null where one is missing. */
 function yearsCompared(question: Question, there: readonly number[]): readonly [number, number] | null {
-  const asked = question.periods.flatMap((term) => YEAR_TERM.exec(term)?.[1] ?? []).map(Number);
+  const asked = yearsAsked(question);
   const to = asked.length === 0 ? Math.max(...there) : Math.max(...asked);
   const from = asked.length > 1 ? Math.min(...asked) : to - 1;
   return there.includes(from) && there.includes(to) ? [from, to] : null;

@@ -9,7 +9,7 @@ import {
   worth,
 } from '../figure';
 import { statedFacts } from '../facts';
-import { sectionOf, termNumber, termSet, unitsOfPassage } from '../search';
+import { sameTerms, sectionOf, termNumber, termSet, unitsOfPassage } from '../search';
 import type { Heads, Table, TableRow } from '../source';
 import { findDates, oneLine, type Language } from '../text';
 import type { Evidence } from './evidence';
@@ -92,8 +92,7 @@ function rowsNamed(source: AskedSource, label: ReadonlySet<string>, period: stri
       const own = labelTerms(row, language);
       const cell = row.cells[column];
       const value = cell == null ? null : cellQuantity(cell);
-      const same = own.size === label.size && [...own].every((term) => label.has(term));
-      return same && value !== null ? [{ table, row, column, value }] : [];
+      return sameTerms(own, label) && value !== null ? [{ table, row, column, value }] : [];
     });
   });
 }

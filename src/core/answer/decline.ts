@@ -15,7 +15,7 @@ export const VALUE_KINDS: ReadonlySet<Question['kind']> = new Set([
 ]);
 
 /** Kinds that nothing but a figure answers: of 100 questions that were answered rightly none was without. */
-const FIGURE_KINDS: ReadonlySet<Question['kind']> = new Set(['amount', 'number', 'percentage']);
+const NUMBER_KINDS: ReadonlySet<Question['kind']> = new Set(['amount', 'number', 'percentage']);
 
 /**
  * What speaks for the best evidence answering the question at all, and how much. Found by logistic regression over known-answer questions and unanswerable ones
@@ -88,7 +88,7 @@ export function answers(
 ): boolean {
   const { features } = best;
   if (features.period === 0) return false;
-  if (FIGURE_KINDS.has(question.kind) && features.kind === 0) return false;
+  if (NUMBER_KINDS.has(question.kind) && features.kind === 0) return false;
   if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text) === null) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
   // In a sentence of many words all may stand far from one another.

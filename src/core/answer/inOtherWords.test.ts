@@ -55,6 +55,16 @@ describe('a question in other words than the document’s', () => {
   });
 });
 
+describe('a sentence that goes on over a page', () => {
+  test('with the day of a date is one sentence', () => {
+    const paged = libraryOfTexts({
+      Report: 'The ban on hoses was in force from 12 July to\f4 September 2023. Rain came later.',
+    });
+    const [claim] = ask('When was the ban on hoses in force?', paged).claims;
+    expect(claim?.text).toBe('The ban on hoses was in force from 12 July to 4 September 2023.');
+  });
+});
+
 describe('an amendment that names a clause', () => {
   test('is told with what stood there before', () => {
     const both = libraryOfTexts({ Lease: LEASE, Deed: DEED });

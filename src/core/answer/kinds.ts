@@ -1,5 +1,5 @@
 import { datesOf, numbersOf, tokenize, tokensOf, type Language, type NumberMention } from '../text';
-import { isStopword, termsOf } from '../search';
+import { isStopword, sameTerms, termsOf } from '../search';
 import { ASKS_TIME, type Question } from './question';
 
 interface Mention {
@@ -77,7 +77,7 @@ export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): bool
 /** True for words that say a sum of money, "two hundred crowns", or that there is nothing to pay. */
 export function saysMoney(text: string): boolean {
   return (
-    new RegExp(FREE).test(text) ||
+    text.search(FREE) >= 0 ||
     /[$€£¥円]|\b(?:crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|cents?|pence|eur|usd|gbp)\b/iu.test(text)
   );
 }
@@ -195,8 +195,7 @@ const SUBJECT_WORDS = 9;
 
 /** True when a term is what a question asks to define, no word more and none less. */
 function isTerm(term: string, wanted: ReadonlySet<string>, language: Language): boolean {
-  const own = termsOf(term, language).map((one) => one.term);
-  return own.length > 0 && new Set(own).size === wanted.size && own.every((one) => wanted.has(one));
+  return sameTerms(new Set(termsOf(term, language).map((one) => one.term)), wanted);
 }
 
 /** True for a text that sets a term apart and defines it: "“Vessel” means". */

@@ -214,12 +214,12 @@ export function analyseQuestion(
   const words: string[] = [];
   // A term to be defined is asked for by all its words: "Larger Work".
   const defined = new Set(kindOf(text) === 'definition' ? (termDefined(text) ?? []) : []);
-  const forms = [...new Set(termsOf(text, language).map((one) => one.word))];
+  const spoken = termsOf(text, language);
+  const forms = [...new Set(spoken.map((one) => one.word))];
   const measures = new Set([...text.matchAll(MEASURE_ASKED)].map((match) => (match[1] as string).toLowerCase()));
   const settings = new Set([...text.matchAll(OF_THE_PERIOD)].flatMap(([said]) => [...termSet(said, language)]));
-  const faint =
-    [...termsOf(text, language)].filter(({ word }) => !SCAFFOLD.has(word) && !OF_THE_DOCUMENT.has(word)).length > 1;
-  for (const { term, word } of termsOf(text, language)) {
+  const faint = spoken.filter(({ word }) => !SCAFFOLD.has(word) && !OF_THE_DOCUMENT.has(word)).length > 1;
+  for (const { term, word } of spoken) {
     const weight = names.has(term)
       ? NAMING_WEIGHT
       : settings.has(term) && !/^[#@]/.test(term)

@@ -1,16 +1,11 @@
 import { ratioNamed, subjectOf, workRatio, type RowOfTable } from '../figure';
-import { termSet } from '../search';
+import { sameTerms } from '../search';
 import type { Table } from '../source';
 import type { Language } from '../text';
 import type { Question } from './question';
 import { EMPTY, operandAt } from './quoted';
 import type { AskedSource, ReaderAnswer } from './types';
-
-const YEAR_TERM = /^#((?:19|20)\d{2})$/;
-
-function sameTerms(one: ReadonlySet<string>, two: ReadonlySet<string>): boolean {
-  return one.size > 0 && one.size === two.size && [...one].every((term) => two.has(term));
-}
+import { yearsAsked, yearsIn } from './years';
 
 /** The first row of a table that goes by one of the labels, tried in their order. */
 function rowCalled(table: Table, labels: readonly ReadonlySet<string>[], language: Language): RowOfTable | null {
@@ -23,14 +18,10 @@ function rowCalled(table: Table, labels: readonly ReadonlySet<string>[], languag
 
 /** The column of the year asked for, or of the latest where none is asked; null where no column is headed by it. */
 function columnOfYear(table: Table, question: Question, language: Language): { at: number; year: number } | null {
-  const asked = question.periods.flatMap((term) => YEAR_TERM.exec(term)?.[1] ?? []).map(Number);
   const dated = table.columns.flatMap(({ path }, at) =>
-    [...termSet(path.join(' '), language)].flatMap((term) => {
-      const year = YEAR_TERM.exec(term)?.[1];
-      return year === undefined ? [] : [{ at, year: Number(year) }];
-    }),
+    yearsIn(path.join(' '), language).map((year) => ({ at, year })),
   );
-  const wanted = asked[0] ?? Math.max(...dated.map(({ year }) => year));
+  const wanted = yearsAsked(question)[0] ?? Math.max(...dated.map(({ year }) => year));
   return dated.find(({ year }) => year === wanted) ?? null;
 }
 

@@ -113,10 +113,11 @@ export function seek(
   // A verb with its particle counts as one word where the documents have another for it.
   const said = ({ term, equivalents = [] }: QueryTerm): boolean =>
     !term.includes(' ') || equivalents.some((one) => documentFrequency(sources, one.term) > 0);
-  const analysed = { ...own, terms: widened(own.terms.filter(said)), subject: widened(own.subject.filter(said)) };
+  const terms = widened(own.terms.filter(said));
+  const subject = new Set(own.subject.map(({ term }) => term));
+  const analysed = { ...own, terms, subject: terms.filter(({ term }) => subject.has(term)) };
   const led = context === '' ? [] : contextTerms(context, language, own.terms);
-  const terms = [...analysed.terms, ...led];
-  const hits = searchPassages(sources, terms, settings.breadth, {
+  const hits = searchPassages(sources, [...terms, ...led], settings.breadth, {
     worth: worthFor(analysed),
     within: place === null ? undefined : passagesOf(place),
   });

@@ -42,8 +42,8 @@ function compoundsIn(segment: Segment, asked: string): readonly Equivalent[] {
   if (compounds === undefined) {
     compounds = segment.vocabulary
       .flatMap((term) => {
-        const share = /^\p{L}+$/u.test(term) ? compoundShare(asked, term) : 0;
-        return share > 0 ? [{ term, share }] : [];
+        const share = compoundShare(asked, term);
+        return share > 0 && /^\p{L}+$/u.test(term) ? [{ term, share }] : [];
       })
       .sort((a, b) => b.share - a.share || a.term.length - b.term.length)
       .slice(0, MOST);

@@ -31,4 +31,4 @@ export {
 export { equivalentsOf, knownEquivalents, writtenGroups, type Equivalent } from './equivalents';
 export { phrasesIn, type Phrase } from './phrases';
 export { Neighbours } from './neighbours';
-export { isStopword, shareInCommon, termSet, termsOf, valueTerms } from './terms';
+export { isStopword, sameTerms, shareInCommon, termSet, termsOf, valueTerms } from './terms';

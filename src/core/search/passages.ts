@@ -1,4 +1,4 @@
-import { splitSentences } from '../text';
+import { opensWithDate, splitSentences } from '../text';
 import { DEFAULT_PASSAGES, type PassageOptions } from './cutting';
 import { isFlow, type Line, type PageText, type Span } from '../source';
 
@@ -135,7 +135,7 @@ export class PassageBuilder {
     if (!first) return !line.opens && line.section === open.section;
     // Over a page break the layout cannot tell a new paragraph; the sentence can.
     const text = page.text.slice(line.start, line.end);
-    return !/[.:!?。]["”’)]?\s*$/.test(open.text) && !LIST_MARK.test(text);
+    return !/[.:!?。]["”’)]?\s*$/.test(open.text) && (!LIST_MARK.test(text) || opensWithDate(text));
   }
 
   private addNotes(page: PageText, notes: readonly Line[]): void {

@@ -64,6 +64,11 @@ export function termSet(text: string, language: Language): Set<string> {
   return new Set([...termsOf(text, language).map((one) => one.term), ...valueTerms(text, language)]);
 }
 
+/** True for two sets of the same terms, and of some. */
+export function sameTerms(one: ReadonlySet<string>, two: ReadonlySet<string>): boolean {
+  return one.size > 0 && one.size === two.size && [...one].every((term) => two.has(term));
+}
+
 /** How much two sets of words have in common: the share of all words that both hold (Jaccard 1901); 0 of two empty ones. */
 export function shareInCommon(one: ReadonlySet<string>, two: ReadonlySet<string>): number {
   let shared = 0;

@@ -78,3 +78,11 @@ export function findDates(text: string): DateMention[] {
   }
   return found.sort((a, b) => a.start - b.start);
 }
+
+const DAY =
+  /^\s*\d{1,2}\.?\s+(?:Jan|Feb|Mar|Apr|May|Mai|June?|Juni|July?|Juli|Aug|Sep|Oct|Okt|Nov|Dec|Dez|März|Jän)[\p{L}.]*(?:\s+\d{4}|[\s,.;)]|$)/u;
+
+/** True for a line that begins with the day of a date, "4 September 2023", which is no number of a clause. */
+export function opensWithDate(line: string): boolean {
+  return DAY.test(line);
+}

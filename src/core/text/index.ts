@@ -6,7 +6,7 @@ export { findPipeTables, type TextCell, type TextTable } from './pipeTables';
 export { splitSentences, type Range } from './sentences';
 export { findNumbers, parseDigits } from './numbers';
 export type { NumberMention } from './numberMention';
-export { findDates, sayDate, type DateMention } from './dates';
+export { findDates, opensWithDate, sayDate, type DateMention } from './dates';
 export { detectLanguage, likeliestLanguage, type Language } from './language';
 export { stemWord } from './stem';
 export { isDigit, isIdeographic, isSpace, isWordChar } from './characters';

@@ -1,4 +1,4 @@
-import { isIdeographic } from '../../../text';
+import { isIdeographic, opensWithDate } from '../../../text';
 import { unionBox } from '../../geometry';
 import type { Box, Geometry } from '../../types';
 import { composeAccents, composed } from './accents';
@@ -33,9 +33,7 @@ const WORD_GAP = 0.16;
 const CELL_GAP = 1.5;
 const LIST_MARK =
   /^(?:[•◦▪–—·*-]\s|\(?(?:[a-zA-Z]|[ivx]{1,5}|\d{1,2})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d|(?:Article|ARTICLE|Section|SECTION|Chapter|CHAPTER|Part|PART|Schedule|SCHEDULE|Annex|ANNEX|Exhibit|EXHIBIT|Appendix|APPENDIX)\s(?:\d+(?:\.\d+)*[A-Z]?|[IVXLC]+|[A-Z])(?:[.:]?\s+\p{Lu}|[.:]?\s*$))/u;
-/** A bare number that goes on with the sentence of the line before: the day of a date, or what stands behind "of", "until", "clause". */
-const DAY =
-  /^\d{1,2}\.?\s+(?:Jan|Feb|Mar|Apr|May|Mai|June?|Juni|July?|Juli|Aug|Sep|Oct|Okt|Nov|Dec|Dez|März|Jän)[\p{L}.]*(?:\s+\d{4}|[\s,.;)]|$)/u;
+/** A bare number that goes on with the sentence of the line before, where that ends in "of", "until", "clause". */
 const BARE_NUMBER = /^\d{1,2}(?:\.\d{1,3})*\s/;
 const LEANS =
   /\b(?:of|to|on|until|till|from|by|and|or|than|least|most|the|an?|at|in|for|with|about|over|under|between|within|clauses?|articles?|sections?|notes?|pages?|tables?|figures?|schedule|annex|chapter|bis|vom|von|zum|zur|am|ab|und|oder|als|mit|seit|der|die|das|den|dem|ein|eine)\s*$/;
@@ -149,7 +147,8 @@ class PageWriter {
     const { before, leading, right } = around;
     if (row.y - before.y > 1.35 * leading || Math.abs(row.size - before.size) > 0.12 * row.size) return true;
     const goesOn = BARE_NUMBER.test(text) && LEANS.test(this.text.slice(last.start, last.end));
-    if ((LIST_MARK.test(text) && !DAY.test(text) && !goesOn) || cells > 2 || (last.cells?.length ?? 0) > 2) return true;
+    if ((LIST_MARK.test(text) && !opensWithDate(text) && !goesOn) || cells > 2 || (last.cells?.length ?? 0) > 2)
+      return true;
     const [head, beforeHead] = [(row.pieces[0] as Piece).x0, (before.pieces[0] as Piece).x0];
     const endsEarly = (before.pieces.at(-1) as Piece).x1 < right - 3 * row.size;
     const closed = /[.:;!?。」)”"]\s*$/.test(this.text.slice(last.start, last.end));
