@@ -50,8 +50,10 @@ const SPEAKS = {
   margin: 2.72,
   /** A yes or no is met by chance more easily than a value: less than was learned, by the same questions put to other documents. */
   yesNo: 1.5,
+  /** Logarithm of the number of passages searched: among many, the best is met by chance the more easily. By hand, with the least sum. */
+  many: -0.3,
 } as const;
-const LEAST = 4.5;
+const LEAST = 3;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** Words of a sentence from which on its words say little together. */
@@ -119,6 +121,7 @@ export function answers(
     announces: question.kind === 'list' && /[:：]\s*$/.test(best.text) ? 1 : 0,
     margin: Math.min(1, (best.score - (next?.score ?? 0)) / Math.max(0.1, best.score)),
     yesNo: question.kind === 'yes-no' ? 1 : 0,
+    many: Math.log(sources.reduce((sum, { segment }) => sum + segment.passageSections.length, 1)),
   };
   let sum = 0;
   for (const name of Object.keys(SPEAKS) as (keyof typeof SPEAKS)[]) sum += SPEAKS[name] * measured[name];

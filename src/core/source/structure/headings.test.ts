@@ -43,6 +43,27 @@ describe('numbering', () => {
   });
 });
 
+describe('a numbered line in running type', () => {
+  test.each([
+    '5.3 The Operator shall keep ten per cent of the seats of each',
+    '1.3 If a Schedule and a clause differ, the clause prevails, save that',
+    '2 A Class A vessel shall not sail when the mean wind speed exceeds',
+  ])('“%s” is a clause, not its title', (text) => {
+    const builder = new SectionBuilder(10);
+    for (const parent of ['1 Purpose', '1.1 Terms', '1.2 Words', '5 Seats', '5.1 Sale', '5.2 Price']) {
+      if (parent < text) builder.offer(line(parent, { distinct: true }));
+    }
+    expect(builder.offer(line(text)).heading).toBe(false);
+    expect(builder.sections.at(-1)?.title).toBe('');
+  });
+
+  test('is its title when short, or a question', () => {
+    const builder = new SectionBuilder(10);
+    expect(builder.offer(line('1 Who may apply')).heading).toBe(true);
+    expect(builder.offer(line('2 Can I install several versions of a package beside one another?')).heading).toBe(true);
+  });
+});
+
 describe('the tree of sections', () => {
   test('nests clauses three levels deep', () => {
     expect(

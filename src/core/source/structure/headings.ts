@@ -53,6 +53,15 @@ const SPEAKS =
 /** A line that ends in two figures is a row of a table. */
 const FIGURES = /\s\(?[-−–]?\d[\d,.]*%?\)?\s+\(?[-−–]?\d[\d,.]*%?\)?$/;
 
+/** Words that lean on the next one: a line of running type that ends in one goes on below. */
+const LEANING =
+  /\b(?:an?|that|which|each|any|every|its|their|than|from|under|if|when|be|not|exceeds?|der|die|das|des|dem|den|und|oder|mit|von|vom|zur?|zum|eine[mnrs]?|für|dass)$/i;
+
+/** True for a numbered line in running type that says something or goes on, as no title does, unless it asks. */
+function isSentence(rest: string): boolean {
+  return LEANING.test(rest) || (rest.length > 30 && SPEAKS.test(rest) && !rest.endsWith('?'));
+}
+
 function looksLikeTitle(text: string): boolean {
   if (text.length < 2 || text.length > 110 || !/\p{L}/u.test(text)) return false;
   if (/[.;,:。]$/.test(text)) return /^[^.;,]{2,60}[.:]$/.test(text) && text.length < 60 && !SPEAKS.test(text);
@@ -182,9 +191,8 @@ export class SectionBuilder {
 
   private isTitled(rest: string, line: HeadingCandidate): boolean {
     if (rest === '') return line.alone;
-    return (
-      line.alone && looksLikeTitle(rest) && (line.distinct || line.size > 1.05 * this.bodySize || rest.length < 70)
-    );
+    if (!line.alone || !looksLikeTitle(rest)) return false;
+    return line.distinct || line.size > 1.05 * this.bodySize || (rest.length < 70 && !isSentence(rest));
   }
 
   private isTypographic(text: string, line: HeadingCandidate): boolean {

@@ -57,11 +57,14 @@ function bodyType(drafts: readonly DraftPage[]): { size: number; font: string } 
   return { size: top(sizes) ?? 10, font: top(fonts) ?? '' };
 }
 
+const DIVISION =
+  /^(?:part|chapter|article|section|schedule|annex|exhibit|appendix|clause)\s+(?:\d|[ivxlc]+\b|[a-z]\b)/i;
+const NUMBER = /^(?:§|\d{1,3}(?:\.\d+)*\.?\s+\p{Lu})/u;
+
 /** True for a line that begins a numbered clause, whatever the paragraph around it looks like. */
 function opensNumbered({ text }: DraftPage, { start, end }: DraftLine): boolean {
-  return /^(?:part|chapter|article|section|schedule|annex|exhibit|appendix|clause|§|\d{1,3}(?:\.\d+)*\.?\s+\p{Lu})/iu.test(
-    text.slice(start, end),
-  );
+  const line = text.slice(start, end);
+  return DIVISION.test(line) || NUMBER.test(line);
 }
 
 /** The line that a heading may go on in: of the same type, opening no paragraph, the last of its kind; null where there is none. */
