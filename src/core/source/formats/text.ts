@@ -57,7 +57,8 @@ export function readText(text: string, sha256: string): Reading {
         const cells = cellsOf(row, start);
         const opens = blankBefore || cells !== null || /^\s*(?:[-*•]|\(?[a-z\d]{1,3}[).])\s/.test(row);
         const alone = (rows[index + 1] ?? '').trim() === '';
-        const offered = builder.offer({ text: row, page: at + 1, start, size: 10, distinct: false, opens, alone });
+        const left = CHARACTER_WIDTH * row.search(/\S/);
+        const offered = builder.offer({ text: row, page: at + 1, start, left, size: 10, distinct: false, opens, alone });
         lines.push({
           start,
           end,

@@ -7,6 +7,7 @@ const line = (text: string, more: Partial<HeadingCandidate> = {}): HeadingCandid
   text,
   page: 1,
   start: 0,
+  left: null,
   size: 10,
   distinct: false,
   opens: true,
@@ -61,6 +62,40 @@ describe('a numbered line in running type', () => {
     const builder = new SectionBuilder(10);
     expect(builder.offer(line('1 Who may apply')).heading).toBe(true);
     expect(builder.offer(line('2 Can I install several versions of a package beside one another?')).heading).toBe(true);
+  });
+});
+
+describe('a list of plain numbers within a clause', () => {
+  const list = (text: string): HeadingCandidate => line(text, { left: 90, alone: false });
+  const clause = (text: string): HeadingCandidate => line(text, { left: 60 });
+
+  test('stands in it, and the next clause beside it', () => {
+    expect(
+      paths(
+        clause('1. The Members'),
+        clause('1.1. Powers'),
+        list('1. They may appoint a chair of their own choosing.'),
+        list('2. They may recall the chair at any time.'),
+        clause('1.2. Procedure'),
+        list('1. Votes are taken by the secretary of the society.'),
+        clause('2. The Chair'),
+      ),
+    ).toEqual([
+      '1 The Members',
+      '1 The Members › 1.1 Powers',
+      '1 The Members › 1.1 Powers › 1',
+      '1 The Members › 1.1 Powers › 2',
+      '1 The Members › 1.2 Procedure',
+      '1 The Members › 1.2 Procedure › 1',
+      '2 The Chair',
+    ]);
+  });
+
+  test('a short sentence in it is no title, unless its words begin with capitals', () => {
+    const builder = new SectionBuilder(10);
+    builder.offer(clause('1. Term'));
+    expect(builder.offer(line('1. The chair serves for one year from election.', { left: 90 })).heading).toBe(false);
+    expect(builder.offer(clause('2. Acceptance Not Required for Having Copies.')).heading).toBe(true);
   });
 });
 

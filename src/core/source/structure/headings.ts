@@ -22,6 +22,8 @@ export interface HeadingCandidate {
   readonly text: string;
   readonly page: number;
   readonly start: number;
+  /** Where it begins, in points from the left of the page; null where that says nothing. */
+  readonly left: number | null;
   /** Type size in points, and whether the type differs from that of running text. */
   readonly size: number;
   readonly distinct: boolean;
@@ -34,6 +36,16 @@ interface Open {
   readonly index: number;
   readonly rank: number;
   readonly number: string | null;
+  readonly left: number | null;
+}
+
+/** Rank of a list of plain numbers within a clause that bears one; lists within it rank one more each. */
+const LIST_RANK = 10;
+/** Lines that begin within so many points of each other are of one list. */
+const FLUSH = 6;
+
+function isPlain(number: string | null): number is string {
+  return number !== null && /^\d+$/.test(number);
 }
 
 function titleOf(rest: string): string {
@@ -57,8 +69,15 @@ const FIGURES = /\s\(?[-−–]?\d[\d,.]*%?\)?\s+\(?[-−–]?\d[\d,.]*%?\)?$/;
 const LEANING =
   /\b(?:an?|that|which|each|any|every|its|their|than|from|under|if|when|be|not|exceeds?|der|die|das|des|dem|den|und|oder|mit|von|vom|zur?|zum|eine[mnrs]?|für|dass)$/i;
 
+/** True when the words of a line begin with capitals, as those of many English titles do. */
+function isCapitalised(text: string): boolean {
+  const long = text.match(/\p{L}{4,}/gu) ?? [];
+  return long.filter((word) => /^\p{Lu}/u.test(word)).length >= 0.7 * long.length;
+}
+
 /** True for a numbered line in running type that says something or goes on, as no title does, unless it asks. */
 function isSentence(rest: string): boolean {
+  if (rest.endsWith('.') && rest.split(' ').length > 4 && !isCapitalised(rest)) return true;
   return LEANING.test(rest) || (rest.length > 30 && SPEAKS.test(rest) && !rest.endsWith('?'));
 }
 
@@ -126,17 +145,29 @@ export class SectionBuilder {
     const { rank, number, rest } = numbering;
     const heading = rank < BRACKETS && (this.isTitled(rest, line) || (rest === '' && rank < 3));
     const runIn = rank < 3 && !heading ? runInTitle(rest) : null;
-    this.push(line, this.depthOf(number, rank), number, heading ? rest : (runIn ?? ''));
+    this.push(line, this.depthOf(number, rank, line), number, heading ? rest : (runIn ?? ''));
     // "ARTICLE II" by itself is titled by the line below it.
     if (heading && rest === '') this.untitled = this.current;
     return { section: this.current, heading };
   }
 
   /** Depth of a number whose kind alone does not tell it. */
-  private depthOf(number: string, rank: number): number {
+  private depthOf(number: string, rank: number, line: Pick<HeadingCandidate, 'left' | 'distinct'>): number {
+    if (isPlain(number)) return this.plainRank(number, line);
     if (rank >= BRACKETS) return this.bracketRank(number);
     if (SECTION.test(number)) return this.sectionRank();
     return /^[A-Z]$/.test(number) ? this.letterRank(number) : rank;
+  }
+
+  /** Depth of a plain number: beside the one it follows, of several that which begins where it does; a 1 below another plain number begins a list. */
+  private plainRank(number: string, { left, distinct }: Pick<HeadingCandidate, 'left' | 'distinct'>): number {
+    const open = this.stack.filter((one) => isPlain(one.number));
+    const before = open.filter((one) => follows(one.number as string, number));
+    const flush = before.findLast((one) => left !== null && one.left !== null && Math.abs(one.left - left) <= FLUSH);
+    const beside = flush ?? (distinct ? before[0] : before.at(-1));
+    if (beside !== undefined) return beside.rank;
+    if (number !== '1' || distinct || open.length === 0) return 3;
+    return Math.max(LIST_RANK, (this.stack.at(-1) as Open).rank + 1);
   }
 
   /** Depth of a capital by itself: beside the one it follows; a roman numeral where it can be one; else over figures, or under the figure that is open. */
@@ -228,8 +259,7 @@ export class SectionBuilder {
       .reverse()
       .find((section) => section.number !== null && /^[\dA-Z.]+$/.test(section.number));
     if (/^[1A](?:\.1)*$/.test(number) || before === undefined) return /^\d+$/.test(number) ? number === '1' : true;
-    const siblings = this.stack.find((open) => open.rank === rank && open.number !== null);
-    if (siblings?.number != null && follows(siblings.number, number)) return true;
+    if (this.stack.some((open) => open.number !== null && follows(open.number, number))) return true;
     const parent = number.includes('.') ? number.slice(0, number.lastIndexOf('.')) : null;
     if (parent !== null)
       return this.stack.some((open) => open.number === parent || open.number?.split(/\s/).at(-1) === parent);
@@ -265,17 +295,21 @@ export class SectionBuilder {
       page: line.page,
       start: line.start,
     });
-    this.stack.push({ index, rank, number });
+    this.stack.push({ index, rank, number, left: line.left });
   }
 
   private adopt(section: Section): void {
     while (this.stack.length > section.level) this.stack.pop();
     const parsed = parseNumbering(`${section.number ?? ''}. X`) ?? parseNumbering(`${section.number ?? ''} X`);
-    const rank = section.number === null || parsed === null ? 2 : this.depthOf(section.number, parsed.rank);
-    this.stack.push({ index: this.sections.length, rank, number: section.number });
+    const held = section.number === null || parsed === null ? 2 : this.depthOf(section.number, parsed.rank, UNPLACED);
+    // It stands below what it is known to stand in, whatever its number.
+    const rank = Math.max(held, (this.stack.at(-1)?.rank ?? -Infinity) + 0.1);
+    this.stack.push({ index: this.sections.length, rank, number: section.number, left: null });
     this.sections.push(section);
   }
 }
+
+const UNPLACED = { left: null, distinct: false };
 
 function normal(text: string): string {
   return text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');

@@ -146,12 +146,13 @@ class PageWriter {
       return last === undefined || Math.abs(last.size - row.size) > 0.1 * row.size;
     const { before, leading, right } = around;
     if (row.y - before.y > 1.35 * leading || Math.abs(row.size - before.size) > 0.12 * row.size) return true;
-    const goesOn = BARE_NUMBER.test(text) && LEANS.test(this.text.slice(last.start, last.end));
+    const above = this.text.slice(last.start, last.end);
+    const goesOn = (BARE_NUMBER.test(text) && LEANS.test(above)) || (text.startsWith('§') && /,\s*$/.test(above));
     if ((LIST_MARK.test(text) && !opensWithDate(text) && !goesOn) || cells > 2 || (last.cells?.length ?? 0) > 2)
       return true;
     const [head, beforeHead] = [(row.pieces[0] as Piece).x0, (before.pieces[0] as Piece).x0];
     const endsEarly = (before.pieces.at(-1) as Piece).x1 < right - 3 * row.size;
-    const closed = /[.:;!?。」)”"]\s*$/.test(this.text.slice(last.start, last.end));
+    const closed = /[.:;!?。」)”"]\s*$/.test(above);
     return closed && (endsEarly || head - beforeHead > 0.8 * row.size);
   }
 

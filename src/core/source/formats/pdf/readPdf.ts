@@ -185,6 +185,7 @@ export class PdfReading {
         text: oneLine(draft.text.slice(start, last.end)),
         page: number,
         start,
+        left: box.x,
         size,
         distinct,
         opens,
