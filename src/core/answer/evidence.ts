@@ -100,7 +100,9 @@ const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|o
 /** The words a unit stands under: its section's own heading, and the run-in head before it. */
 function headOver(source: AskedSource, units: readonly UnitText[], index: number): string {
   const section = units[index]?.unit.section ?? -1;
-  const own = sectionOf(source, section).split('›').slice(-2).join(' ');
+  // The number of an item says nothing of what it stands under.
+  const titled = sectionOf(source, section).split('›').filter((part) => /\p{L}{2}/u.test(part));
+  const own = titled.slice(-2).join(' ');
   for (let at = index - 1; at >= 0; at -= 1) {
     const before = units[at] as UnitText;
     if (before.unit.section !== section) break;

@@ -14,15 +14,16 @@ const NAME =
 /** Questions that a distance from another day answers too. */
 const ASKS_DEADLINE =
   /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b/i;
+const ASKS_PAST = /\b(?:was|were|did|had)\b/i;
 /** How often something happens, without a number of days or years. */
 const FREQUENCY =
   /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) \w+|\b(?:daily|weekly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:day|week|month|quarter|year)\b/gi;
 /** A day told by its distance from another: "not later than nine months before". */
 const DEADLINE =
   /\b(?:not later than|within|at least|no later than)\s+[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)\b(?:\s+(?:before|after|of|from)\b)?/giu;
-/** A time told by what it follows, which "when" asks for as well: "within thirty days after the end". */
+/** A time told by its distance from another, which "when" asks for as well: "within thirty days after the end", "six weeks before". */
 const SOON_AFTER =
-  /\b(?:within|not later than|no later than|at least)\s+[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)\s+(?:after|of|from)\b/giu;
+  /\b(?:(?:within|not later than|no later than|at least)\s+)?[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)\s+(?:(?:after|before|following|prior to)\b|(?<=\b(?:within|than|least)\s[^.;]{2,30})(?:of|from)\b)/giu;
 const YEAR = /\b(?:19|20)\d{2}\b/g;
 const ONE_CLOCK = String.raw`(?:\b\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\b\.?|uhr\b|o['’]clock|hours\b)|\b\d{1,2}:\d{2}\b|\b(?:midnight|noon|midday|sunset|sunrise|dusk|dawn|mitternacht|mittag)\b|(?:午前|午後)\s?\d{1,2}時(?:\d{1,2}分|半)?)`;
 /** Times of the day, "11 p.m.", "21:30", "18 Uhr", "sunset", and from one to another: "11 p.m. and 4 a.m.", "21 und 6 Uhr". */
@@ -36,11 +37,19 @@ function ranges(text: string, pattern: RegExp): Mention[] {
 }
 
 const REFERENCE =
-  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|no\.|p\.|pp\.)\s*|§\s*)$/i;
+  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|no\.|p\.|pp\.)\s*|§\s*[\w.]*)$/i;
 /** Numbers of clauses before another: "clauses 22.1, 22.2 or" 22.4. */
 const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
 const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*\.?\s+\p{Lu}|\(?\d{1,2}[.)]\s)/u;
+
+/** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; and for a factor, "2K". */
+function isLabel(text: string, start: number, end: number): boolean {
+  const [before, behind] = [text.slice(Math.max(0, start - 6), start), text.slice(end, end + 2)];
+  if (/^\p{L}/u.test(behind)) return true;
+  if (/^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
+  return text[start - 1] === '(' && behind.startsWith(')') && end - start <= 2;
+}
 
 /** Numbers that count or measure something: no clause, page or list number. */
 function measuredNumbers(text: string, language: Language): NumberMention[] {
@@ -53,6 +62,7 @@ function measuredNumbers(text: string, language: Language): NumberMention[] {
       !inDate(start, end) &&
       (unit !== null || !REFERENCE.test(text.slice(Math.max(0, start - 16), start))) &&
       (unit !== null || !REFERENCES.test(text.slice(Math.max(0, start - 60), start))) &&
+      (unit !== null || !isLabel(text, start, end)) &&
       start >= listed - 1,
   );
 }
@@ -62,6 +72,8 @@ const FREE =
   /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|unentgeltlich)|無料|無償/gi;
 /** Asks for the size of a step, which may be a share. */
 const BY_HOW_MUCH = /\bby how much\b|\bum wie ?viel\b/i;
+/** Asks for an age, which is a time. */
+const ASKS_AGE = /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bwie alt\b/i;
 /** Asks for a number of things. */
 const COUNTS = /\b(?:how many|what number of|wie viele)\b/i;
 
@@ -113,7 +125,8 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       if (dates.length > 0) return [...dates];
       const years = ranges(text, YEAR);
       if (ASKS_DEADLINE.test(asked)) return years.length > 0 ? years : ranges(text, DEADLINE);
-      return years.length > 0 ? years : ranges(text, SOON_AFTER);
+      // What has happened is dated by no distance from a day.
+      return years.length > 0 || ASKS_PAST.test(asked) ? years : ranges(text, SOON_AFTER);
     }
     case 'party':
       return ranges(text, NAME);
@@ -134,6 +147,7 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
     }
     case 'number': {
       const numbers = measuredNumbers(text, language).filter(({ end }) => sameDimension(asked, text.slice(end)));
+      if (ASKS_AGE.test(asked)) return numbers.filter(({ unit }) => unit !== null && UNITS_OF_TIME.test(unit));
       // A count is a number of things, neither a share of them nor money or time.
       if (COUNTS.test(asked))
         return numbers.filter(

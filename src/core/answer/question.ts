@@ -121,7 +121,7 @@ const JAPANESE_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [/とは(?:何|なん|どう|$)|の(?:定義|意味)/, 'definition'],
-  [/(?:できます|ですか|ますか|あります|いけません|よい)(?:か)?[。？?]?$/, 'yes-no'],
+  [/^(?!.*(?:何|なに|どう|どの|なぜ|いかが)).*(?:できます|ですか|ますか|あります|いけません|よい)(?:か)?[。？?]?$/, 'yes-no'],
 ];
 /** What two characters of a Japanese question count that are particles and endings, and those that hang on to a word. */
 const PARTICLE_WEIGHT = 0.1;
@@ -143,7 +143,8 @@ const SCAFFOLD = new Set(
     'allow allowed permit permitted purpose difference possible sure generally normally usually ' +
     'wer was wann wo wie warum welche welcher welches wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
     'grounds ground reasons reason cases case circumstances steps ways items examples ' +
-    'always never ever exist exists called want wants stand stands'
+    'always never ever exist exists called want wants stand stands ' +
+    'somebody someone anybody anyone everybody everyone nobody person people'
   ).split(' '),
 );
 const SCAFFOLD_WEIGHT = 0.25;
@@ -152,7 +153,7 @@ const MEASURE_ASKED =
   /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|day|year|month|counts|qualifies|constitutes|hoch|früh|spät|jahr|datum|tag|zeiten)\b/giu;
 /** Words that say which period is meant without naming it, and when in it: they lead to no passage of their own. */
 const OF_THE_PERIOD =
-  /\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/gi;
+  /\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/gi;
 /** Words that often only name the document asked, or whose it is: "under the agreement", "the company’s loans". */
 const OF_THE_DOCUMENT = new Set(
   'company agreement contract regulation licence license policy manual report'.split(' '),

@@ -83,7 +83,7 @@ stand in: deputise substitute
 start up: start commence
 stay on: remain holdover
 step down: resign retire
-step in: intervene
+step in: intervene substitute deputise acting stand
 stop over: stay
 switch off: disconnect deactivate stop
 switch on: activate start
@@ -119,6 +119,8 @@ const BETWEEN = 3;
 /** Words that as good as never stand before a noun of their own; and prepositions, which count only right behind the verb, where the table has them. */
 const PARTICLES = new Set('out up down off away back over apart aside together ahead forward'.split(' '));
 const PREPOSITIONS = new Set('in on at after by through around'.split(' '));
+/** Words that begin a clause, so that a preposition before them has no noun. */
+const CLAUSE_OPENERS = new Set('when if while where before after until unless because and or'.split(' '));
 let table: ReadonlyMap<string, readonly string[]> | null = null;
 
 function known(): ReadonlyMap<string, readonly string[]> {
@@ -152,7 +154,7 @@ function particleBehind(
 ): { readonly word: string; readonly sure: boolean } | null {
   const next = words[at + 1];
   if (next !== undefined && PREPOSITIONS.has(next)) {
-    const closes = at + 2 === words.length || next === 'at' || next === 'after';
+    const closes = CLAUSE_OPENERS.has(words[at + 2] ?? 'if') || next === 'at' || next === 'after';
     return closes ? { word: next, sure: false } : null;
   }
   const word = words.slice(at + 1, at + 2 + BETWEEN).find((one) => PARTICLES.has(one));
