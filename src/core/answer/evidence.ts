@@ -2,7 +2,16 @@ import { statedFacts } from '../facts';
 import { tokensOf, type Language, type Range } from '../text';
 import { isDraft, placeKey, sectionOf, termSet, termsOf, unitsOfPassage, type Hit, type UnitText } from '../search';
 import { termDefined } from './defined';
-import { asksMoney, definingShare, freshMentions, isMoney, kindNearness, saysMoney } from './kinds';
+import {
+  asksMoney,
+  countsThings,
+  definingShare,
+  freshMentions,
+  isMoney,
+  kindNearness,
+  saysMoney,
+  thingsCounted,
+} from './kinds';
 import { partyNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import type { Question } from './question';
@@ -101,7 +110,9 @@ const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|o
 function headOver(source: AskedSource, units: readonly UnitText[], index: number): string {
   const section = units[index]?.unit.section ?? -1;
   // The number of an item says nothing of what it stands under.
-  const titled = sectionOf(source, section).split('›').filter((part) => /\p{L}{2}/u.test(part));
+  const titled = sectionOf(source, section)
+    .split('›')
+    .filter((part) => /\p{L}{2}/u.test(part));
   const own = titled.slice(-2).join(' ');
   for (let at = index - 1; at >= 0; at -= 1) {
     const before = units[at] as UnitText;
@@ -126,6 +137,8 @@ class Measure {
   private readonly asked: PeriodSpan;
   /** Words of the term to be defined, where a definition is wanted. */
   private readonly defined: readonly string[];
+  /** Terms of what is to be counted, equivalents among them. */
+  private readonly counted: ReadonlySet<string>;
   /** Terms of headings and names, which many units stand under. */
   private readonly known = new Map<string, ReadonlySet<string>>();
 
@@ -145,6 +158,16 @@ class Measure {
     }));
     this.asked = spanAsked(question.text);
     this.defined = termDefined(question.text) ?? question.words;
+    const things = new Set(
+      thingsCounted(question.text).flatMap((word) =>
+        termsOf(word, sources[0]?.segment.language ?? 'en').map(({ term }) => term),
+      ),
+    );
+    this.counted = new Set(
+      question.terms
+        .filter(({ term }) => things.has(term))
+        .flatMap(({ term, equivalents = [] }) => [term, ...equivalents.map((one) => one.term)]),
+    );
   }
 
   passage(hit: Hit, rank: number): Evidence[] {
@@ -205,10 +228,13 @@ class Measure {
     return named === null || named === asked ? 1 : OTHER_SPAN;
   }
 
-  /** False where a sum of money is asked for and the figures measure something else. */
-  private ofMoney(text: string, mentions: readonly Range[], row: RowOfTable | null): boolean {
+  /** False where a sum of money, or a number of things, is asked for and the figures measure or count something else. */
+  private measures(text: string, mentions: readonly Range[], row: RowOfTable | null, language: Language): boolean {
+    const ofSums = row?.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit)) ?? false;
+    if (this.counted.size > 0)
+      return row === null ? countsThings(text, mentions, (term) => this.counted.has(term), language) : !ofSums;
     if (!asksMoney(this.question)) return true;
-    if (row !== null) return row.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit));
+    if (row !== null) return ofSums;
     return mentions.some(({ start, end }) => saysMoney(text.slice(start, end)));
   }
 
@@ -221,7 +247,7 @@ class Measure {
     const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {
       pairs: pairShare(text, this.spellings, language),
-      kind: named ? 1.6 : mentions.length === 0 ? 0 : this.ofMoney(text, mentions, row) ? 1 : OTHER_MEASURE,
+      kind: named ? 1.6 : mentions.length === 0 ? 0 : this.measures(text, mentions, row, language) ? 1 : OTHER_MEASURE,
       near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language),
       definition: question.kind === 'definition' ? definingShare(text, this.defined, language) : 0,
       phrase: phrase ? 1 : 0,

@@ -121,7 +121,10 @@ const JAPANESE_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [/とは(?:何|なん|どう|$)|の(?:定義|意味)/, 'definition'],
-  [/^(?!.*(?:何|なに|どう|どの|なぜ|いかが)).*(?:できます|ですか|ますか|あります|いけません|よい)(?:か)?[。？?]?$/, 'yes-no'],
+  [
+    /^(?!.*(?:何|なに|どう|どの|なぜ|いかが)).*(?:できます|ですか|ますか|あります|いけません|よい)(?:か)?[。？?]?$/,
+    'yes-no',
+  ],
 ];
 /** What two characters of a Japanese question count that are particles and endings, and those that hang on to a word. */
 const PARTICLE_WEIGHT = 0.1;
