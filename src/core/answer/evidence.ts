@@ -10,6 +10,7 @@ import {
   isMoney,
   kindNearness,
   saysMoney,
+  tellsDistance,
   thingsCounted,
 } from './kinds';
 import { partyNamed } from './partyNamed';
@@ -98,6 +99,18 @@ export function leadOf(units: readonly UnitText[], index: number): number {
   return -1;
 }
 
+/** How a sentence begins that goes on about what the one before named. */
+const GOES_ON =
+  /^\s*(?:\(?[a-z\d]{1,3}[.)]\s+)?(?:it|they|he|she|this|these|those|such|er|sie|es|dies\w*|diese[rmns]?|jene[rmns]?|これ\S*|それ\S*)(?=\s|$|[ぁ-ん])/iu;
+
+/** Index of the sentence that unit `index` begins by taking up, "It must", "They are", or -1. */
+function takenUp(units: readonly UnitText[], index: number): number {
+  const before = units[index - 1];
+  return before !== undefined && before.unit.kind === units[index]?.unit.kind && GOES_ON.test(units[index]?.text ?? '')
+    ? index - 1
+    : -1;
+}
+
 /** The head of a clause, run in with its text: "3. Term." A few words, and no verb. */
 export const RUN_IN =
   /^\s*(?:(?:(?:Section|SECTION|Article|ARTICLE|Clause|CLAUSE|Sec\.|Art\.|Artikel)\s)?\d{1,3}(?:\.\d{1,3})*\.?|\([a-z\d]{1,3}\)|§\s?\d+)\s+(?!.*\b(?:is|are|was|were|be|has|have|had|shall|may|must|will|can|does|do|did|ist|sind|wird|werden|hat|haben|soll|darf|muss|kann)\b)\p{Lu}\S*(?:\s+[^\s.:;]+){0,4}\.\s*$/u;
@@ -181,7 +194,7 @@ class Measure {
     const whole = this.weights.share(...sets, heading);
     return units.map(({ unit, text }, index) => {
       const own = sets[index] as Set<string>;
-      const lead = sets[leadOf(units, index)] ?? own;
+      const lead = sets[leadOf(units, index)] ?? sets[takenUp(units, index)] ?? own;
       const row = unit.kind === 'row' ? tableRowAt(source.tables, unit.spans) : null;
       const over = row === null ? null : rowTerms(row, language);
       const headed = over === null ? own : union(own, over.path, over.caption, over.heads);
@@ -228,8 +241,14 @@ class Measure {
     return named === null || named === asked ? 1 : OTHER_SPAN;
   }
 
+  /** True where a day is asked for and only distances from another are told. */
+  private isRelative(text: string, mentions: readonly Range[], row: RowOfTable | null): boolean {
+    return this.question.kind === 'date' && row === null && tellsDistance(text, mentions);
+  }
+
   /** False where a sum of money, or a number of things, is asked for and the figures measure or count something else. */
   private measures(text: string, mentions: readonly Range[], row: RowOfTable | null, language: Language): boolean {
+    if (this.isRelative(text, mentions, row)) return false;
     const ofSums = row?.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit)) ?? false;
     if (this.counted.size > 0)
       return row === null ? countsThings(text, mentions, (term) => this.counted.has(term), language) : !ofSums;

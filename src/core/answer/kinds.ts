@@ -173,7 +173,7 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       const sums = measuredNumbers(text, language).filter(
         ({ unit, value }) =>
           (unit !== '%' || BY_HOW_MUCH.test(asked)) &&
-          (unit === null || !UNITS_OF_TIME.test(unit)) &&
+          (unit === null || !UNITS_OF_TIME.test(unit) || BY_HOW_MUCH.test(asked)) &&
           (unit !== null || !/^(?:19|20)\d{2}$/.test(value)),
       );
       return sums.length > 0 ? sums : ranges(text, FREE);
@@ -196,6 +196,15 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
     case 'passage':
       return [];
   }
+}
+
+/** True for mentions that tell a day by its distance from another, where no day or year is told. */
+export function tellsDistance(text: string, mentions: readonly Range[]): boolean {
+  const plain = mentions.map(({ start, end }) => text.slice(start, end));
+  return (
+    plain.length > 0 &&
+    plain.every((one) => datesOf(one).length === 0 && /\b(?:hour|day|week|month|year)s?\b/i.test(one))
+  );
 }
 
 /** Mentions of the wanted kind that the question did not name itself. */

@@ -4,7 +4,7 @@ import type { Question } from './question';
 const NAME = String.raw`\p{Lu}[\p{L}\p{N}.&’'-]*(?:\s+(?:(?:of|the|and|&|for|von|der)\s+)?\p{Lu}[\p{L}\p{N}.&’'-]*|\s+(?:plc|ltd|limited|inc|llc|gmbh|co)\b\.?)*`;
 /** A party with the word it is called by: "Lantern Cruises (the Tenant)", "Merrowby Ferry Company plc, a company registered in Aldmere (“the Operator”)". */
 const CALLED = new RegExp(
-  String.raw`(?<name>${NAME})(?:,[^()]{0,160})?\s*\([^()]{0,40}?(?:the |die |der )?[“"]?(?:the )?(?<role>\p{Lu}\p{L}+)[”"]?\)`,
+  String.raw`(?<![\p{L}\p{N}])(?<name>${NAME})(?:,[^()]{0,160})?\s*\([^()]{0,40}?(?:the |die |der )?[“"]?(?:the )?(?<role>\p{Lu}\p{L}+)[”"]?\)`,
   'gu',
 );
 

@@ -260,6 +260,7 @@ grow grew increase
 shrink shrank decrease
 oversee supervise supervision monitor
 approve approval authorise authorize
+approve ratify ratification adopt adoption enact
 reject refuse refusal deny
 postpone defer delay
 resign resignation leave
