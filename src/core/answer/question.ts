@@ -4,9 +4,11 @@ import {
   equivalentsOf,
   isStopword,
   phrasesIn,
+  separableVerbs,
   termSet,
   termsOf,
   valueTerms,
+  type Equivalent,
   type Neighbours,
   type QueryTerm,
 } from '../search';
@@ -144,7 +146,7 @@ const SCAFFOLD = new Set(
     'mean means meant meaning define defined definition there document documents according say says said state states stated amount number kind kinds type types ' +
     'happens happen need needs needed required require use used using get put come comes came go goes went make made take takes taken ' +
     'allow allowed permit permitted purpose difference possible sure generally normally usually ' +
-    'wer was wann wo wie warum welche welcher welches wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
+    'wer was wann wo wie warum welche welcher welches welchem welchen wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
     'grounds ground reasons reason cases case circumstances steps ways items examples ' +
     'always never ever exist exists called want wants stand stands ' +
     'somebody someone anybody anyone everybody everyone nobody person people'
@@ -245,8 +247,13 @@ export function analyseQuestion(
   for (const { verb, particle } of phrases)
     for (const term of [verb, particle])
       if (weights.has(term)) weights.set(term, Math.min(SCAFFOLD_WEIGHT, weights.get(term) as number));
+  const parted = language === 'de' ? separableVerbs(text) : null;
+  const widened = (term: string): Equivalent[] => [
+    ...equivalentsOf(term, language, neighbours),
+    ...(parted?.has(term) === true ? [parted.get(term) as Equivalent] : []),
+  ];
   const terms = [
-    ...[...weights].map(([term, weight]) => ({ term, weight, equivalents: equivalentsOf(term, language, neighbours) })),
+    ...[...weights].map(([term, weight]) => ({ term, weight, equivalents: widened(term) })),
     ...phrases.map(({ verb, particle, equivalents }) => ({ term: `${verb} ${particle}`, weight: 1, equivalents })),
   ];
   const weighty = terms.filter((one) => one.weight > SCAFFOLD_WEIGHT);

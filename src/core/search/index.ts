@@ -30,5 +30,6 @@ export {
 } from './rank';
 export { equivalentsOf, knownEquivalents, writtenGroups, type Equivalent } from './equivalents';
 export { phrasesIn, type Phrase } from './phrases';
+export { separableVerbs } from './separableVerbs';
 export { Neighbours } from './neighbours';
 export { isStopword, sameTerms, shareInCommon, termSet, termsOf, valueTerms } from './terms';

@@ -33,6 +33,10 @@ export function stemWord(word: string, language: Language): string {
   return stem;
 }
 
+/** A German verb whose prefix a form of it parts: "aufzuräumen", "aufgeräumt" of "aufräumen". */
+const PARTED =
+  /^(auf|ab|an|aus|ein|mit|vor|zurück|weg|nach|fest|um|her|hin|los|statt|teil|zusammen|weiter)(?:zu|ge)(\p{Ll}{3,}(?:(?<!ung)en|e?t|e?te))$/u;
+
 function makeStem(word: string, language: Language): string {
   if (word.length < 3 || !/^\p{L}/u.test(word) || /\d/.test(word)) return word;
   const algorithm = ALGORITHMS[language] ?? 'english';
@@ -42,5 +46,6 @@ function makeStem(word: string, language: Language): string {
     stemmer = (given) => made.stem(given);
     stemmers.set(algorithm, stemmer);
   }
-  return stemmer(word.replace(/'s?$/, ''));
+  const whole = language === 'de' ? word.replace(PARTED, '$1$2') : word;
+  return stemmer(whole.replace(/'s?$/, ''));
 }
