@@ -1,6 +1,6 @@
 import { documentFrequency, shareInCommon } from '../search';
 import { tokensOf } from '../text';
-import type { Evidence } from './evidence';
+import { OTHER_MEASURE, type Evidence } from './evidence';
 import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import type { AskedSource } from './types';
@@ -36,6 +36,8 @@ const SPEAKS = {
   alike: 4,
   /** A value is asked for and none is there. */
   valueless: -0.73,
+  /** A sum or a number is asked for, and what is there measures or counts something else; weighed by hand. */
+  otherMeasure: -1.2,
   /** None of the words of the property asked for is there; weighed by hand. */
   lacking: -1.5,
   /** Share of the question's words that stand nowhere in the documents. */
@@ -114,6 +116,7 @@ export function answers(
     focus: features.focus,
     alike: features.alike,
     valueless: valueless ? 1 : 0,
+    otherMeasure: NUMBER_KINDS.has(question.kind) && features.kind === OTHER_MEASURE ? 1 : 0,
     lacking: question.focus.length > 0 ? 1 - features.focus : 0,
     absent: absentShare(question, sources),
     short: 1 / Math.max(1, question.subject.length),

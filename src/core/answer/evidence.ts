@@ -87,7 +87,7 @@ function periodShare(periods: readonly string[], own: ReadonlySet<string>, surro
 }
 
 /** What figures count that measure something else than is asked for. */
-const OTHER_MEASURE = 0.5;
+export const OTHER_MEASURE = 0.5;
 
 /** What a period's share keeps where the figure is of another length of period. */
 const OTHER_SPAN = 0.4;
@@ -172,7 +172,7 @@ class Measure {
     this.asked = spanAsked(question.text);
     this.defined = termDefined(question.text) ?? question.words;
     const things = new Set(
-      thingsCounted(question.text).flatMap((word) =>
+      (question.kind === 'number' ? thingsCounted(question.text) : []).flatMap((word) =>
         termsOf(word, sources[0]?.segment.language ?? 'en').map(({ term }) => term),
       ),
     );

@@ -7,6 +7,7 @@ interface Mention {
   readonly end: number;
 }
 
+const UNITS_OF_AGE = /^(?:month|year|monat|jahr)/;
 const UNITS_OF_TIME = /^(?:second|minute|hour|day|week|month|year|quarter|sekunde|minute|stunde|tag|woche|monat|jahr)/;
 /** Names: capitalised words in a row that do not open the sentence. */
 const NAME =
@@ -104,6 +105,7 @@ export function countsThings(
     words.some(({ word }) => termsOf(word, language).some(({ term }) => isCounted(term)));
   const numbered = /\bnumbers? of\b|\b(?:an)?zahl der\b/i;
   return mentions.some(({ start, end }) => {
+    if (/%|per ?cent|prozent/i.test(text.slice(start, end))) return false;
     if (among(tokens.filter((token) => token.start >= end).slice(0, BEHIND))) return true;
     const before = tokens.filter((token) => token.end <= start).slice(-BEFORE);
     return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
@@ -180,12 +182,14 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
     }
     case 'number': {
       const numbers = measuredNumbers(text, language).filter(({ end }) => sameDimension(asked, text.slice(end)));
-      if (ASKS_AGE.test(asked)) return numbers.filter(({ unit }) => unit !== null && UNITS_OF_TIME.test(unit));
-      // A count is a number of things, neither a share of them nor money or time.
-      if (COUNTS.test(asked))
-        return numbers.filter(
+      if (ASKS_AGE.test(asked)) return numbers.filter(({ unit }) => unit !== null && UNITS_OF_AGE.test(unit));
+      // A count is a number of things, or a share of them where nothing else is said; neither money nor time.
+      if (COUNTS.test(asked)) {
+        const things = numbers.filter(
           ({ unit }) => unit === null || !(unit === '%' || isMoney(unit) || UNITS_OF_TIME.test(unit)),
         );
+        return things.length > 0 ? things : numbers.filter(({ unit }) => unit === '%');
+      }
       const counts = numbers.filter(({ unit }) => unit !== '%');
       return counts.length > 0 ? counts : numbers;
     }
