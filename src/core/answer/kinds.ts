@@ -18,13 +18,16 @@ const ASKS_DEADLINE =
 const ASKS_PAST = /\b(?:was|were|did|had)\b/i;
 /** How often something happens, without a number of days or years. */
 const FREQUENCY =
-  /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) \w+|\b(?:daily|weekly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:day|week|month|quarter|year)\b/gi;
+  /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:daily|weekly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:day|week|month|quarter|year)\b/gi;
 /** A day told by its distance from another: "not later than nine months before". */
 const DEADLINE =
   /\b(?:not later than|within|at least|no later than)\s+[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)\b(?:\s+(?:before|after|of|from)\b)?/giu;
 /** A time told by its distance from another, which "when" asks for as well: "within thirty days after the end", "six weeks before". */
-const SOON_AFTER =
-  /\b(?:(?:within|not later than|no later than|at least)\s+)?[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)\s+(?:(?:after|before|following|prior to)\b|(?<=\b(?:within|than|least)\s[^.;]{2,30})(?:of|from)\b)/giu;
+const TIME = String.raw`[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)`;
+const SOON_AFTER = new RegExp(
+  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b`,
+  'giu',
+);
 const YEAR = /\b(?:19|20)\d{2}\b/g;
 const ONE_CLOCK = String.raw`(?:\b\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\b\.?|uhr\b|o['’]clock|hours\b)|\b\d{1,2}:\d{2}\b|\b(?:midnight|noon|midday|sunset|sunrise|dusk|dawn|mitternacht|mittag)\b|(?:午前|午後)\s?\d{1,2}時(?:\d{1,2}分|半)?)`;
 /** Times of the day, "11 p.m.", "21:30", "18 Uhr", "sunset", and from one to another: "11 p.m. and 4 a.m.", "21 und 6 Uhr". */
@@ -114,7 +117,7 @@ export function countsThings(
 
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
-  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|premium|miete|kosten|kostet|preis|gebühr|zahlen|bezahlen|bußgeld)\b|賃料|家賃|料金|価格|費用|金額/i;
+  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|premium|miete|kosten|kostet|preis|gebühr|zahlen|bezahlen|bußgeld|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額/i;
 
 /** True for a question that asks for a sum of money. */
 export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
@@ -166,7 +169,7 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
     case 'party':
       return ranges(text, NAME);
     case 'percentage':
-      return measuredNumbers(text, language).filter(({ unit }) => unit === '%');
+      return measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? ''));
     case 'duration': {
       const times = measuredNumbers(text, language).filter(({ unit }) => unit !== null && UNITS_OF_TIME.test(unit));
       return times.length > 0 ? times : ranges(text, FREQUENCY);
@@ -194,10 +197,11 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       return counts.length > 0 ? counts : numbers;
     }
     case 'place':
+    case 'passage':
+      return ASKS_ADDRESS.test(asked) ? ranges(text, ADDRESS) : [];
     case 'yes-no':
     case 'definition':
     case 'list':
-    case 'passage':
       return [];
   }
 }
@@ -210,6 +214,11 @@ export function tellsDistance(text: string, mentions: readonly Range[]): boolean
     plain.every((one) => datesOf(one).length === 0 && /\b(?:hour|day|week|month|year)s?\b/i.test(one))
   );
 }
+
+/** Asks where something is to be sent or said: an address of mail or of a page answers that. */
+const ASKS_ADDRESS =
+  /\b(?:which|what|welche[rns]?) (?:e-?mail |web |mail )?(?:address|adresse|site|url)\b|\bwhere (?:do|does|should|can|could|must|may|shall|are|is) .{1,60}\b(?:write|send|sent|mail|mailed|submitted)\b|\bwohin\b/i;
+const ADDRESS = /\b[\w.+-]+@[\w-]+(?:\.[\w-]+)+|\b(?:https?|ftp):\/\/[^\s)>\]]+/giu;
 
 /** Mentions of the wanted kind that the question did not name itself. */
 export function freshMentions(text: string, question: Question, language: Language): Mention[] {

@@ -26,6 +26,10 @@ describe('questions', () => {
     ['List the grounds for termination.', 'list'],
     ['Wie hoch ist die Gebühr?', 'amount'],
     ['Explain the fares.', 'passage'],
+    ['What is the interest rate on late payments?', 'percentage'],
+    ['パッケージ名は最低何文字必要ですか。', 'number'],
+    ['例として使われるプログラムは何ですか。', 'passage'],
+    ['転貸はできますか。', 'yes-no'],
   ])('“%s” want: %s', (question, kind) => {
     expect(kindOf(question)).toBe(kind);
   });

@@ -52,7 +52,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   ],
   [/\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b/i, 'duration'],
   [
-    /\b(?:what percentage|what per cent|what proportion|what share of|how many per ?cent|at what rate|what (?:interest )?rate)\b/i,
+    /\b(?:what percentage|what per cent|what proportion|what share of|how many per ?cent|at what rate|what (?:interest )?rate|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation)))\b/i,
     'percentage',
   ],
   [

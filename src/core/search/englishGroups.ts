@@ -56,8 +56,7 @@ increase rise grow growth
 permission consent approval authorisation authorization licence license
 sum amount
 damage loss
-compulsory mandatory obligatory
-optional voluntary
+compulsory mandatory obligatory optional voluntary
 folder directory
 picture image photo
 computer machine system

@@ -9,7 +9,7 @@ const JOINED_SHARE = 0.9;
 
 /**
  * By the stems of their parts, the verbs that a German question may part, its prefix last: "Womit räumt man das Verzeichnis auf?". Each word in small letters
- * before it may be the one; those that are not make words which no document holds.
+ * before it, and the first, may be the one; those that are not make words which no document holds.
  */
 export function separableVerbs(text: string): ReadonlyMap<string, Equivalent> {
   const tokens = tokensOf(text);
@@ -18,7 +18,9 @@ export function separableVerbs(text: string): ReadonlyMap<string, Equivalent> {
   return new Map(
     tokens
       .slice(0, -1)
-      .filter(({ word, start }) => /^\p{Ll}{3,}/u.test(text.slice(start)) && !word.startsWith('welch'))
+      .filter(
+        ({ word, start }, at) => (at === 0 || /^\p{Ll}{3,}/u.test(text.slice(start))) && !word.startsWith('welch'),
+      )
       .map(({ word }) => [stemWord(word, 'de'), { term: stemWord(`${prefix}${word}`, 'de'), share: JOINED_SHARE }]),
   );
 }

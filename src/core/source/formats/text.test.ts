@@ -19,6 +19,27 @@ describe('plain text', () => {
     expect(readText('\ufeffone\r\ntwo', '').pages[0]?.text).toBe('one\ntwo');
   });
 
+  test('knows headings that stand out to the left of the text', () => {
+    const { sections } = readText(
+      [
+        'Closing a report',
+        '',
+        '   A report is closed by whoever sent it in, or by the keeper of the',
+        '   register once the fault is mended for good.',
+        '',
+        'Levels of gravity',
+        '',
+        '   Each report bears a level. It is plain by default.',
+        '',
+        'Write to the keeper:',
+        '',
+        '   keeper@example.test',
+      ].join('\n'),
+      'a'.repeat(64),
+    );
+    expect(sections.map(({ title }) => title)).toEqual(['Closing a report', 'Levels of gravity']);
+  });
+
   test('knows clauses and the lines under them', () => {
     const { pages, sections } = readingOf(
       '1 Grant\n\n1.1 The Board grants the right.\nIt lasts long.\n\n2 Term\n\n2.1 It ends.',

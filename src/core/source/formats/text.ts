@@ -40,12 +40,25 @@ function stretchesOf(text: string, { start, end, box }: Line): { start: number; 
   }));
 }
 
+/** Where most of a text's characters begin their line, in characters, or null when fewer than half do at one place. */
+function bodyIndent(text: string): number | null {
+  const indents = new Map<number, number>();
+  for (const row of text.split('\n')) {
+    const indent = row.search(/\S/);
+    if (indent >= 0) indents.set(indent, (indents.get(indent) ?? 0) + row.trim().length);
+  }
+  const [first] = [...indents].sort((a, b) => b[1] - a[1]);
+  const all = [...indents.values()].reduce((sum, one) => sum + one, 0);
+  return first !== undefined && 2 * first[1] >= all ? first[0] : null;
+}
+
 /**
  * Reads plain text. A form feed ends a page; without one, 60 lines do. Boxes are those of a typewriter page, 12 by 6 points a
  * character. A byte-order mark and carriage returns are left out of the canonical text.
  */
 export function readText(text: string, sha256: string): Reading {
   const builder = new SectionBuilder(10);
+  const body = bodyIndent(text);
   const pages = paginate(text).map((pageText, at): Page => {
     const lines: Line[] = [];
     let start = 0;
@@ -57,8 +70,18 @@ export function readText(text: string, sha256: string): Reading {
         const cells = cellsOf(row, start);
         const opens = blankBefore || cells !== null || /^\s*(?:[-*•]|\(?[a-z\d]{1,3}[).])\s/.test(row);
         const alone = (rows[index + 1] ?? '').trim() === '';
-        const left = CHARACTER_WIDTH * row.search(/\S/);
-        const offered = builder.offer({ text: row, page: at + 1, start, left, size: 10, distinct: false, opens, alone });
+        const indent = row.search(/\S/);
+        const offered = builder.offer({
+          text: row,
+          page: at + 1,
+          start,
+          left: CHARACTER_WIDTH * indent,
+          outdented: body !== null && indent < body - 1,
+          size: 10,
+          distinct: false,
+          opens,
+          alone,
+        });
         lines.push({
           start,
           end,

@@ -24,6 +24,8 @@ export interface HeadingCandidate {
   readonly start: number;
   /** Where it begins, in points from the left of the page; null where that says nothing. */
   readonly left: number | null;
+  /** True when it stands out to the left of running text. */
+  readonly outdented: boolean;
   /** Type size in points, and whether the type differs from that of running text. */
   readonly size: number;
   readonly distinct: boolean;
@@ -231,7 +233,7 @@ export class SectionBuilder {
     if (FIGURES.test(text)) return false;
     if (line.size > 1.12 * this.bodySize) return true;
     return (
-      line.distinct &&
+      (line.distinct || (line.outdented && !SPEAKS.test(text) && !text.endsWith(':'))) &&
       line.opens &&
       line.size >= 0.97 * this.bodySize &&
       /^[\p{Lu}\d]/u.test(text) &&

@@ -42,19 +42,39 @@ const EMPTY: DraftPage = {
   geometry: { starts: new Uint32Array(0), ends: new Uint32Array(0), boxes: new Float32Array(0) },
 };
 
-/** The commonest type size, in points, and font of running text, weighted by characters. */
-function bodyType(drafts: readonly DraftPage[]): { size: number; font: string } {
+/** What running text looks like. */
+interface BodyType {
+  /** Type size in points. */
+  readonly size: number;
+  readonly font: string;
+  /** Where most of its lines begin, in points from the left; null where they have no place in common. */
+  readonly left: number | null;
+}
+
+/** Share of a document's characters in lines that begin at one place, from which on what stands further left stands out. */
+const FLUSH_SHARE = 0.5;
+/** Points by which a heading stands out to the left of running text. */
+const OUTDENT = 8;
+
+/** The commonest type size, font and left edge of running text, weighted by characters. */
+function bodyType(drafts: readonly DraftPage[]): BodyType {
   const sizes = new Map<number, number>();
   const fonts = new Map<string, number>();
+  const lefts = new Map<number, number>();
+  let all = 0;
   for (const draft of drafts) {
     for (const line of draft.lines) {
       const chars = line.end - line.start;
       sizes.set(line.size, (sizes.get(line.size) ?? 0) + chars);
       fonts.set(line.font, (fonts.get(line.font) ?? 0) + chars);
+      lefts.set(Math.round(line.box.x), (lefts.get(Math.round(line.box.x)) ?? 0) + chars);
+      all += chars;
     }
   }
   const top = <K>(counts: Map<K, number>): K | undefined => [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
-  return { size: top(sizes) ?? 10, font: top(fonts) ?? '' };
+  const left = top(lefts) ?? null;
+  const flush = left !== null && (lefts.get(left) ?? 0) >= FLUSH_SHARE * all;
+  return { size: top(sizes) ?? 10, font: top(fonts) ?? '', left: flush ? left : null };
 }
 
 const DIVISION =
@@ -79,7 +99,7 @@ function secondLine({ lines }: DraftPage, at: number, roles: ReadonlyMap<DraftLi
 export class PdfReading {
   private readonly drafts = new Map<number, Promise<Drafted>>();
   private labels: readonly string[] | null = null;
-  private body = { size: 10, font: '' };
+  private body: BodyType = { size: 10, font: '', left: null };
   private builder = new SectionBuilder(10);
   /** The line that the heading before it goes on in; null behind a heading of one line. */
   private wrapped: DraftLine | null = null;
@@ -186,6 +206,7 @@ export class PdfReading {
         page: number,
         start,
         left: box.x,
+        outdented: this.body.left !== null && box.x < this.body.left - OUTDENT,
         size,
         distinct,
         opens,
