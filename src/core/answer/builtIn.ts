@@ -1,7 +1,7 @@
 import { sidesOf } from './conflict';
 import { saySides } from './sides';
 import { answers, answersOnSubject, VALUE_KINDS } from './decline';
-import { gatherEvidence, RUN_IN, type Evidence } from './evidence';
+import { gatherEvidence, isTitle, RUN_IN, type Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { itemsAfter, listLead, stepsAround } from './listing';
 import type { Question } from './question';
@@ -134,6 +134,7 @@ function exactRow(best: Evidence, evidence: readonly Evidence[]): Evidence | und
 
 function canAnswer(one: Evidence): boolean {
   if (one.row === null && !/\p{L}{2}/u.test(one.text)) return false;
+  if (one.row === null && isTitle(one.source, one.text)) return false;
   return one.unit.kind !== 'contents' && one.unit.kind !== 'heading' && !RUN_IN.test(one.text);
 }
 

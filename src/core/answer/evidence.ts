@@ -119,6 +119,20 @@ const FORECAST =
 
 const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|ohne)\b|n['’]t\b|ない|ません/i;
 
+/** Titles of a document's sections, in small letters; looked through once. */
+const titles = new WeakMap<AskedSource['sections'], ReadonlySet<string>>();
+
+/** True for an item that is but the title of a section, as a list of what follows has it. */
+export function isTitle({ sections }: AskedSource, text: string): boolean {
+  let known = titles.get(sections);
+  if (known === undefined) {
+    known = new Set(sections.map(({ title }) => title.toLowerCase()));
+    titles.set(sections, known);
+  }
+  const plain = text.replace(/^\s*(?:[•◦▪–*-]|\(?[a-z\d]{1,3}[.)])\s+/i, '');
+  return known.has(plain.replace(/\s+/g, ' ').trim().toLowerCase());
+}
+
 /** The words a unit stands under: its section's own heading, and the run-in head before it. */
 function headOver(source: AskedSource, units: readonly UnitText[], index: number): string {
   const section = units[index]?.unit.section ?? -1;

@@ -12,6 +12,11 @@ const UNITS_OF_TIME = /^(?:second|minute|hour|day|week|month|year|quarter|sekund
 /** Names: capitalised words in a row that do not open the sentence. */
 const NAME =
   /(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.’'-]*\p{L}(?:\s+(?:(?:of|the|and|&|von|der)\s+)?\p{Lu}[\p{L}&.’'-]*\p{L})*/gu;
+/** Who does what a sentence in the passive tells: "by the release manager". */
+const AGENT = /(?<=\bby )(?:the |an? |any |its |their )?\p{Ll}{4,}(?:\s\p{Ll}{4,})?/gu;
+/** The same in German, and who opens a sentence as its subject. */
+const GERMAN_AGENT =
+  /(?<=\b(?:von|durch) )(?:de[rmn] |einem |einer |einen )?\p{Lu}[\p{L}-]+|^(?:Der|Die|Das|Ein|Eine)\s\p{Lu}[\p{L}-]+/gu;
 /** Questions that a distance from another day answers too. */
 const ASKS_DEADLINE =
   /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b/i;
@@ -167,7 +172,8 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       return years.length > 0 || ASKS_PAST.test(asked) ? years : ranges(text, SOON_AFTER);
     }
     case 'party':
-      return ranges(text, NAME);
+      // In German every noun is written like a name.
+      return language === 'de' ? ranges(text, GERMAN_AGENT) : [...ranges(text, NAME), ...ranges(text, AGENT)];
     case 'percentage':
       return measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? ''));
     case 'duration': {
