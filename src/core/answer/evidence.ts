@@ -1,18 +1,10 @@
 import { statedFacts } from '../facts';
 import { tokensOf, type Language, type Range } from '../text';
 import { isDraft, placeKey, sectionOf, termSet, termsOf, unitsOfPassage, type Hit, type UnitText } from '../search';
+import { countsThings, thingsCounted } from './counted';
 import { termDefined } from './defined';
-import {
-  asksMoney,
-  countsThings,
-  definingShare,
-  freshMentions,
-  isMoney,
-  kindNearness,
-  saysMoney,
-  tellsDistance,
-  thingsCounted,
-} from './kinds';
+import { definingShare } from './defining';
+import { asksMoney, freshMentions, isMoney, kindNearness, saysMoney, tellsDistance } from './kinds';
 import { partyNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import type { Question } from './question';

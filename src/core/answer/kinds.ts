@@ -1,5 +1,5 @@
 import { datesOf, numbersOf, tokenize, tokensOf, type Language, type NumberMention, type Range } from '../text';
-import { isStopword, sameTerms, termsOf } from '../search';
+import { termsOf } from '../search';
 import { ASKS_TIME, type Question } from './question';
 
 interface Mention {
@@ -85,40 +85,6 @@ const BY_HOW_MUCH = /\bby how much\b|\bum wie ?viel\b/i;
 const ASKS_AGE = /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bwie alt\b/i;
 /** Asks for a number of things. */
 const COUNTS = /\b(?:how many|what number of|wie viele)\b/i;
-
-/** What is counted: "grievances" of "how many grievances were filed". */
-const COUNTED =
-  /\b(?:how many|what number of|wie viele)\s+(?:of (?:the |its |their )?)?(?<things>(?:[\p{L}’'-]+\s+){0,2}?[\p{L}-]+)(?=\s+(?:is|are|was|were|do|does|did|has|have|had|may|must|can|could|shall|should|will|would|of|in|on|at|for|per|to|by|from|with|under|werden|wurden|sind|waren|hat|haben|darf|dürfen|muss|müssen|kann|können|gibt)\b|\s*\?|$)/iu;
-/** Words behind a number, at most, among which what it counts stands; and before one, in "the number of employees was 486". */
-const BEHIND = 4;
-const BEFORE = 6;
-/** People are counted by many names: crew, passengers, members. */
-const PEOPLE = /^(?:people|persons?|individuals?|personen|leute|menschen)$/i;
-
-/** The words of what a question asks to count; none for other questions. */
-export function thingsCounted(asked: string): string[] {
-  const things = tokenize(COUNTED.exec(asked)?.groups?.['things'] ?? '').map((token) => token.word);
-  return things.some((word) => PEOPLE.test(word)) ? [] : things;
-}
-
-/** True when one of the numbers stands right before what is counted, or behind "the number of" it. */
-export function countsThings(
-  text: string,
-  mentions: readonly Range[],
-  isCounted: (term: string) => boolean,
-  language: Language,
-): boolean {
-  const tokens = tokensOf(text);
-  const among = (words: readonly { readonly word: string }[]): boolean =>
-    words.some(({ word }) => termsOf(word, language).some(({ term }) => isCounted(term)));
-  const numbered = /\bnumbers? of\b|\b(?:an)?zahl der\b/i;
-  return mentions.some(({ start, end }) => {
-    if (/%|per ?cent|prozent/i.test(text.slice(start, end))) return false;
-    if (among(tokens.filter((token) => token.start >= end).slice(0, BEHIND))) return true;
-    const before = tokens.filter((token) => token.end <= start).slice(-BEFORE);
-    return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
-  });
-}
 
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
@@ -252,56 +218,4 @@ export function kindNearness(
     for (const one of asked) best = Math.min(best, Math.abs(one - at));
   }
   return best === Infinity ? 0 : 1 / (1 + best / 6);
-}
-
-const DEFINING =
-  /\b(?:means?|has the (?:same )?meaning|is defined as|are defined as|refers? to|stands? for|is called|are called|is (?:an?|one|any|the|used|for|reserved)\b|are (?:an?|any|the|used|for|those|certain)\b|contains?|holds?|serves?|provides?|consists? of|includes?|bedeutet|bezeichnet|ist (?:ein|eine|der|die|das)\b)/i;
-/** A term set apart at the head of its definition: "“Vessel” means", "A “User Product” is either", "Vessel: a ship". */
-const TERM_FIRST =
-  /^(?:(?:an?|the|any|der|die|das|ein|eine)\s+)?["“„'‘](?<term>[^"”“'’]{2,60})["”“'’](?:\s*\([^)]{1,60}\))?\s*(?:,[^,]{1,80},\s*)?(?::|shall mean|means?|is|are|refers?|includes?|has the|have the|bedeutet|bezeichnet|ist|sind)\b/iu;
-/** A term that is defined anywhere in a sentence. */
-const TERM_MEANS =
-  /["“„'‘](?<term>[^"”“'’]{2,60})["”“'’](?:\s*\([^)]{1,60}\))?\s*(?:shall mean|means?|has the meaning|have the meaning|refers to|bedeutet|bezeichnet)\b/giu;
-/** A term introduced behind what it stands for: "… (the “Vessel”)". */
-const TERM_BEHIND = /\((?:[^()"“]{0,40}\s)?["“](?<term>[^"”“]{2,60})["”]\)/gu;
-const BEHIND_SHARE = 0.8;
-/** Words before the defining verb, at most, in a sentence that defines. */
-const SUBJECT_WORDS = 9;
-
-/** True when a term is what a question asks to define, no word more and none less. */
-function isTerm(term: string, wanted: ReadonlySet<string>, language: Language): boolean {
-  return sameTerms(new Set(termsOf(term, language).map((one) => one.term)), wanted);
-}
-
-/** True for a text that sets a term apart and defines it: "“Vessel” means". */
-export function definesTerm(text: string, words: readonly string[], language: Language): boolean {
-  if (words.length === 0) return false;
-  const wanted = new Set(words.flatMap((word) => termsOf(word, language).map((one) => one.term)));
-  return [...text.matchAll(TERM_MEANS)].some(({ groups }) => isTerm(groups?.['term'] ?? '', wanted, language));
-}
-
-/** How far a sentence reads as the definition of a term: 1 where it is set apart and defined, else the share of words it and the sentence's subject have in common. */
-export function definingShare(text: string, words: readonly string[], language: Language): number {
-  if (words.length === 0) return 0;
-  const plain = text.replace(/^\s*(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)*\.?|[•*–-])\s+/, '');
-  const wanted = new Set(words.flatMap((word) => termsOf(word, language).map((one) => one.term)));
-  const first = TERM_FIRST.exec(plain)?.groups?.['term'];
-  if (first !== undefined && isTerm(first, wanted, language)) return 1;
-  // Definitions in a row within one sentence: "… (b) “colony” means a queen with her workers".
-  if (definesTerm(plain, words, language)) return 1;
-  if (first !== undefined) return 0;
-  // "“Key Data” for a User Product means": it is the first term that is defined.
-  if (/^(?:(?:an?|the)\s+)?["“„][^"”“]{2,60}["”“]/i.test(plain)) return 0;
-  for (const { groups } of plain.matchAll(TERM_BEHIND))
-    if (isTerm(groups?.['term'] ?? '', wanted, language)) return BEHIND_SHARE;
-  const match = DEFINING.exec(plain);
-  if (match === null) return 0;
-  const subject = tokenize(plain.slice(0, match.index))
-    .map((token) => token.word)
-    .filter((word) => !isStopword(word));
-  if (subject.length === 0 || subject.length > SUBJECT_WORDS) return 0;
-  const met = words.filter((word) =>
-    subject.some((one) => one.startsWith(word.slice(0, Math.max(3, word.length - 2)))),
-  );
-  return met.length / Math.max(words.length, subject.length - 1);
 }

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { termDefined } from './defined';
-import { definingShare, freshMentions } from './kinds';
+import { definingShare } from './defining';
+import { freshMentions } from './kinds';
 import { analyseQuestion, kindOf } from './question';
 import { splitQuestions } from './splitQuestions';
 

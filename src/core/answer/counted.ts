@@ -1,0 +1,36 @@
+import { tokenize, tokensOf, type Language, type Range } from '../text';
+import { termsOf } from '../search';
+
+/** What is counted: "grievances" of "how many grievances were filed". */
+const COUNTED =
+  /\b(?:how many|what number of|wie viele)\s+(?:of (?:the |its |their )?)?(?<things>(?:[\p{L}’'-]+\s+){0,2}?[\p{L}-]+)(?=\s+(?:is|are|was|were|do|does|did|has|have|had|may|must|can|could|shall|should|will|would|of|in|on|at|for|per|to|by|from|with|under|werden|wurden|sind|waren|hat|haben|darf|dürfen|muss|müssen|kann|können|gibt)\b|\s*\?|$)/iu;
+/** Words behind a number, at most, among which what it counts stands; and before one, in "the number of employees was 486". */
+const BEHIND = 4;
+const BEFORE = 6;
+/** People are counted by many names: crew, passengers, members. */
+const PEOPLE = /^(?:people|persons?|individuals?|personen|leute|menschen)$/i;
+
+/** The words of what a question asks to count; none for other questions. */
+export function thingsCounted(asked: string): string[] {
+  const things = tokenize(COUNTED.exec(asked)?.groups?.['things'] ?? '').map((token) => token.word);
+  return things.some((word) => PEOPLE.test(word)) ? [] : things;
+}
+
+/** True when one of the numbers stands right before what is counted, or behind "the number of" it. */
+export function countsThings(
+  text: string,
+  mentions: readonly Range[],
+  isCounted: (term: string) => boolean,
+  language: Language,
+): boolean {
+  const tokens = tokensOf(text);
+  const among = (words: readonly { readonly word: string }[]): boolean =>
+    words.some(({ word }) => termsOf(word, language).some(({ term }) => isCounted(term)));
+  const numbered = /\bnumbers? of\b|\b(?:an)?zahl der\b/i;
+  return mentions.some(({ start, end }) => {
+    if (/%|per ?cent|prozent/i.test(text.slice(start, end))) return false;
+    if (among(tokens.filter((token) => token.start >= end).slice(0, BEHIND))) return true;
+    const before = tokens.filter((token) => token.end <= start).slice(-BEFORE);
+    return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
+  });
+}
