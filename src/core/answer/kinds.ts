@@ -14,9 +14,9 @@ const NAME =
   /(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.’'-]*\p{L}(?:\s+(?:(?:of|the|and|&|von|der)\s+)?\p{Lu}[\p{L}&.’'-]*\p{L})*/gu;
 /** Who does what a sentence in the passive tells: "by the release manager". */
 const AGENT = /(?<=\bby )(?:the |an? |any |its |their )?\p{Ll}{4,}(?:\s\p{Ll}{4,})?/gu;
-/** The same in German, and who opens a sentence as its subject. */
+/** The same in German, where every noun is written like a name: who opens a sentence as its subject, and two such words in a row. */
 const GERMAN_AGENT =
-  /(?<=\b(?:von|durch) )(?:de[rmn] |einem |einer |einen )?\p{Lu}[\p{L}-]+|^(?:Der|Die|Das|Ein|Eine)\s\p{Lu}[\p{L}-]+/gu;
+  /(?<=\b(?:von|durch) )(?:de[rmn] |einem |einer |einen )?\p{Lu}[\p{L}-]+|^(?:Der|Die|Das|Ein|Eine)\s\p{Lu}[\p{L}-]+|(?<!^)\b\p{Lu}[\p{L}.-]+(?:\s\p{Lu}[\p{L}&.-]+)+/gu;
 /** Questions that a distance from another day answers too. */
 const ASKS_DEADLINE =
   /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b/i;
@@ -24,11 +24,13 @@ const ASKS_PAST = /\b(?:was|were|did|had)\b/i;
 /** How often something happens, without a number of days or years. */
 const FREQUENCY =
   /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:daily|weekly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:day|week|month|quarter|year)\b/gi;
-/** A day told by its distance from another: "not later than nine months before". */
-const DEADLINE =
-  /\b(?:not later than|within|at least|no later than)\s+[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)\b(?:\s+(?:before|after|of|from)\b)?/giu;
-/** A time told by its distance from another, which "when" asks for as well: "within thirty days after the end", "six weeks before". */
 const TIME = String.raw`[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)`;
+/** A day told by its distance from another: "not later than nine months before". */
+const DEADLINE = new RegExp(
+  String.raw`\b(?:not later than|within|at least|no later than)\s+${TIME}\b(?:\s+(?:before|after|of|from)\b)?`,
+  'giu',
+);
+/** A time told by its distance from another, which "when" asks for as well: "within thirty days after the end", "six weeks before". */
 const SOON_AFTER = new RegExp(
   String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b`,
   'giu',
@@ -138,7 +140,6 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       return years.length > 0 || ASKS_PAST.test(asked) ? years : ranges(text, SOON_AFTER);
     }
     case 'party':
-      // In German every noun is written like a name.
       return language === 'de' ? ranges(text, GERMAN_AGENT) : [...ranges(text, NAME), ...ranges(text, AGENT)];
     case 'percentage':
       return measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? ''));
