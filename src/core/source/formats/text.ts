@@ -1,5 +1,6 @@
 import { countWords, detectLanguage } from '../../text';
 import { SectionBuilder } from '../structure/headings';
+import { leftOfText } from '../structure/margin';
 import type { Box, Geometry, Line, Page, Reading } from '../types';
 
 /** Lines a page of plain text takes when no form feed ends it. */
@@ -40,16 +41,8 @@ function stretchesOf(text: string, { start, end, box }: Line): { start: number; 
   }));
 }
 
-/** Where most of a text's characters begin their line, in characters, or null when fewer than half do at one place. */
-function bodyIndent(text: string): number | null {
-  const indents = new Map<number, number>();
-  for (const row of text.split('\n')) {
-    const indent = row.search(/\S/);
-    if (indent >= 0) indents.set(indent, (indents.get(indent) ?? 0) + row.trim().length);
-  }
-  const [first] = [...indents].sort((a, b) => b[1] - a[1]);
-  const all = [...indents.values()].reduce((sum, one) => sum + one, 0);
-  return first !== undefined && 2 * first[1] >= all ? first[0] : null;
+function indentOf(row: string): number {
+  return CHARACTER_WIDTH * row.search(/\S/);
 }
 
 /**
@@ -57,8 +50,9 @@ function bodyIndent(text: string): number | null {
  * character. A byte-order mark and carriage returns are left out of the canonical text.
  */
 export function readText(text: string, sha256: string): Reading {
-  const builder = new SectionBuilder(10);
-  const body = bodyIndent(text);
+  const written = text.split('\n').filter((row) => row.trim() !== '');
+  const bodyLeft = leftOfText(written.map((row) => ({ left: indentOf(row), characters: row.trim().length })));
+  const builder = new SectionBuilder(10, [], [], bodyLeft);
   const pages = paginate(text).map((pageText, at): Page => {
     const lines: Line[] = [];
     let start = 0;
@@ -70,13 +64,11 @@ export function readText(text: string, sha256: string): Reading {
         const cells = cellsOf(row, start);
         const opens = blankBefore || cells !== null || /^\s*(?:[-*•]|\(?[a-z\d]{1,3}[).])\s/.test(row);
         const alone = (rows[index + 1] ?? '').trim() === '';
-        const indent = row.search(/\S/);
         const offered = builder.offer({
           text: row,
           page: at + 1,
           start,
-          left: CHARACTER_WIDTH * indent,
-          outdented: body !== null && indent < body - 1,
+          left: indentOf(row),
           size: 10,
           distinct: false,
           opens,

@@ -8,7 +8,6 @@ const line = (text: string, more: Partial<HeadingCandidate> = {}): HeadingCandid
   page: 1,
   start: 0,
   left: null,
-  outdented: false,
   size: 10,
   distinct: false,
   opens: true,

@@ -24,8 +24,6 @@ export interface HeadingCandidate {
   readonly start: number;
   /** Where it begins, in points from the left of the page; null where that says nothing. */
   readonly left: number | null;
-  /** True when it stands out to the left of running text. */
-  readonly outdented: boolean;
   /** Type size in points, and whether the type differs from that of running text. */
   readonly size: number;
   readonly distinct: boolean;
@@ -43,6 +41,8 @@ interface Open {
 
 /** Rank of a list of plain numbers within a clause that bears one; lists within it rank one more each. */
 const LIST_RANK = 10;
+/** Points by which a heading stands out to the left of running text. */
+const OUTDENT = 8;
 /** Lines that begin within so many points of each other are of one list. */
 const FLUSH = 6;
 
@@ -110,6 +110,8 @@ export class SectionBuilder {
     private readonly bodySize: number,
     outline: readonly { readonly title: string; readonly level: number; readonly page: number }[] = [],
     known: readonly Section[] = [],
+    /** Where running text begins its lines, in points from the left; null where that is nowhere in common. */
+    private readonly bodyLeft: number | null = null,
   ) {
     for (const entry of outline) {
       const list = this.outlineByPage.get(entry.page) ?? [];
@@ -233,12 +235,16 @@ export class SectionBuilder {
     if (FIGURES.test(text)) return false;
     if (line.size > 1.12 * this.bodySize) return true;
     return (
-      (line.distinct || (line.outdented && !SPEAKS.test(text) && !text.endsWith(':'))) &&
+      (line.distinct || (this.isOutdented(line) && !SPEAKS.test(text) && !text.endsWith(':'))) &&
       line.opens &&
       line.size >= 0.97 * this.bodySize &&
       /^[\p{Lu}\d]/u.test(text) &&
       text.split(' ').length <= 10
     );
+  }
+
+  private isOutdented({ left }: HeadingCandidate): boolean {
+    return left !== null && this.bodyLeft !== null && left < this.bodyLeft - OUTDENT;
   }
 
   private acceptsNumber(numbering: Numbering, line: HeadingCandidate): boolean {

@@ -2,6 +2,7 @@ import { countWords, detectLanguage, oneLine, type Language } from '../../../tex
 import { furnitureRoles, isContentsPage, markNotes, type Neighbour } from '../../structure/furniture';
 import { joinNotes } from '../../structure/notes';
 import { SectionBuilder } from '../../structure/headings';
+import { leftOfText } from '../../structure/margin';
 import { doubts } from '../../structure/trust';
 import type { EditionFacts, Line, LineRole, Page, Section } from '../../types';
 import type { PdfFile } from './engine';
@@ -51,30 +52,21 @@ interface BodyType {
   readonly left: number | null;
 }
 
-/** Share of a document's characters in lines that begin at one place, from which on what stands further left stands out. */
-const FLUSH_SHARE = 0.5;
-/** Points by which a heading stands out to the left of running text. */
-const OUTDENT = 8;
-
 /** The commonest type size, font and left edge of running text, weighted by characters. */
 function bodyType(drafts: readonly DraftPage[]): BodyType {
   const sizes = new Map<number, number>();
   const fonts = new Map<string, number>();
-  const lefts = new Map<number, number>();
-  let all = 0;
   for (const draft of drafts) {
     for (const line of draft.lines) {
       const chars = line.end - line.start;
       sizes.set(line.size, (sizes.get(line.size) ?? 0) + chars);
       fonts.set(line.font, (fonts.get(line.font) ?? 0) + chars);
-      lefts.set(Math.round(line.box.x), (lefts.get(Math.round(line.box.x)) ?? 0) + chars);
-      all += chars;
     }
   }
   const top = <K>(counts: Map<K, number>): K | undefined => [...counts].sort((a, b) => b[1] - a[1])[0]?.[0];
-  const left = top(lefts) ?? null;
-  const flush = left !== null && (lefts.get(left) ?? 0) >= FLUSH_SHARE * all;
-  return { size: top(sizes) ?? 10, font: top(fonts) ?? '', left: flush ? left : null };
+  const lines = drafts.flatMap((draft) => draft.lines);
+  const left = leftOfText(lines.map(({ box, start, end }) => ({ left: box.x, characters: end - start })));
+  return { size: top(sizes) ?? 10, font: top(fonts) ?? '', left };
 }
 
 const DIVISION =
@@ -116,7 +108,7 @@ export class PdfReading {
     }
     reading.labels = await file.labels();
     reading.body = bodyType(samples);
-    reading.builder = new SectionBuilder(reading.body.size, await file.outline(), known);
+    reading.builder = new SectionBuilder(reading.body.size, await file.outline(), known, reading.body.left);
     const facts = { pageCount: file.pageCount, title: await file.title(), hasLabels: reading.labels !== null };
     return { reading, start: { facts, language: detectLanguage(samples.map((one) => one.text).join('\n')) } };
   }
@@ -206,7 +198,6 @@ export class PdfReading {
         page: number,
         start,
         left: box.x,
-        outdented: this.body.left !== null && box.x < this.body.left - OUTDENT,
         size,
         distinct,
         opens,
