@@ -42,7 +42,7 @@ export interface SeekOptions {
 export const EVERYWHERE: SeekOptions = { neighbours: null, settings: DEFAULT_SETTINGS, place: null };
 
 /** What the score of a passage that holds a value of the kind asked for is multiplied by, and of one that defines the term asked for. */
-const HOLDING = 1.2;
+const HOLDING = 1.4;
 const DEFINING = 1.6;
 
 /** What a word of the context counts, and how many count. */

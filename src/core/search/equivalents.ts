@@ -1,10 +1,15 @@
 import { fold, stemWord, type Language } from '../text';
 import { ENGLISH_DERIVATIONS } from './derivations';
 import { ENGLISH_GROUPS } from './englishGroups';
+import { EVERYDAY_GROUPS } from './everydayGroups';
+import { GERMAN_EVERYDAY_GROUPS } from './germanEverydayGroups';
 import { GERMAN_GROUPS } from './germanGroups';
 import { JAPANESE_GROUPS } from './japaneseGroups';
 import { PLAIN_GROUPS } from './plainGroups';
 import type { Neighbours } from './neighbours';
+
+const ENGLISH = [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS].map((groups) => groups.trim()).join('\n');
+const GERMAN = [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS].map((groups) => groups.trim()).join('\n');
 
 type Table = ReadonlyMap<string, readonly string[]>;
 
@@ -32,7 +37,7 @@ function groupsIn(lines: string): string[][] {
 
 /** The groups of words of the trade that stand for each other, as they are kept: English ones, then German and Japanese ones. */
 export function knownEquivalents(): string[][] {
-  return [ENGLISH_GROUPS, PLAIN_GROUPS, GERMAN_GROUPS, JAPANESE_GROUPS].flatMap(groupsIn);
+  return [ENGLISH, GERMAN, JAPANESE_GROUPS].flatMap(groupsIn);
 }
 
 let japanese: string[][] | null = null;
@@ -81,8 +86,7 @@ function notKnown<One extends { readonly term: string }>(list: readonly One[], k
 export function equivalentsOf(term: string, language: Language, neighbours: Neighbours | null = null): Equivalent[] {
   const own = language === 'und' ? 'en' : language;
   if (own !== 'en' && own !== 'de') return [];
-  const table =
-    tables.get(own) ?? build(own === 'en' ? `${ENGLISH_GROUPS.trim()}\n${PLAIN_GROUPS}` : GERMAN_GROUPS, own);
+  const table = tables.get(own) ?? build(own === 'en' ? ENGLISH : GERMAN, own);
   tables.set(own, table);
   const trade = (table.get(term) ?? []).map((one) => ({ term: one, share: TRADE_SHARE }));
   if (own === 'de') return trade;

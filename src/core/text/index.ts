@@ -7,6 +7,6 @@ export { splitSentences, type Range } from './sentences';
 export { findNumbers, parseDigits } from './numbers';
 export type { NumberMention } from './numberMention';
 export { findDates, opensWithDate, sayDate, type DateMention } from './dates';
-export { detectLanguage, likeliestLanguage, type Language } from './language';
+export { detectLanguage, languageOfPages, likeliestLanguage, type Language } from './language';
 export { stemWord } from './stem';
 export { isDigit, isIdeographic, isSpace, isWordChar } from './characters';

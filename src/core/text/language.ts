@@ -39,6 +39,17 @@ export function detectLanguage(text: string): Language {
   return best;
 }
 
+/** The language of most of several pages, those that are too short to tell aside; of them all together where the pages do not tell. */
+export function languageOfPages(pages: readonly string[]): Language {
+  const votes = new Map<Language, number>();
+  for (const page of pages) {
+    const language = detectLanguage(page);
+    if (language !== 'und') votes.set(language, (votes.get(language) ?? 0) + 1);
+  }
+  const [first, second] = [...votes].sort((a, b) => b[1] - a[1]);
+  return first !== undefined && first[1] > (second?.[1] ?? 0) ? first[0] : detectLanguage(pages.join('\n'));
+}
+
 /** Words that questions are put with, beside the frequent ones. */
 const ASKING: typeof FREQUENT = {
   en: ['what', 'how', 'when', 'who', 'which', 'where', 'why', 'does', 'did', 'may', 'can', 'must', 'in', 'was', 'were'],

@@ -1,4 +1,4 @@
-import { countWords, detectLanguage, oneLine, type Language } from '../../../text';
+import { countWords, languageOfPages, oneLine, type Language } from '../../../text';
 import { furnitureRoles, isContentsPage, markNotes, type Neighbour } from '../../structure/furniture';
 import { joinNotes } from '../../structure/notes';
 import { SectionBuilder } from '../../structure/headings';
@@ -10,8 +10,9 @@ import { layOutPage, type DraftLine, type DraftPage } from './pageText';
 
 /** Pages on either side that a page's running heads are compared with. */
 const NEIGHBOURS = 4;
-/** Pages looked at beforehand, spread over the file, for the type of its running text. */
-const SAMPLES = 5;
+/** Pages looked at beforehand, spread over the file: for the type of its running text, and for its language. */
+const FOR_TYPE = 5;
+const FOR_LANGUAGE = 12;
 
 export interface PdfStart {
   readonly facts: EditionFacts;
@@ -101,16 +102,22 @@ export class PdfReading {
   /** Looks at the file as a whole: page count, labels, outline, language, type of its running text. */
   static async begin(file: PdfFile, known: readonly Section[] = []): Promise<{ reading: PdfReading; start: PdfStart }> {
     const reading = new PdfReading(file);
-    const step = Math.max(1, Math.floor(file.pageCount / SAMPLES));
-    const samples: DraftPage[] = [];
-    for (let number = 1; number <= file.pageCount && samples.length < SAMPLES + 1; number += step) {
-      samples.push((await reading.draft(number)).draft);
-    }
     reading.labels = await file.labels();
-    reading.body = bodyType(samples);
+    reading.body = bodyType(await reading.spread(FOR_TYPE));
     reading.builder = new SectionBuilder(reading.body.size, await file.outline(), known, reading.body.left);
     const facts = { pageCount: file.pageCount, title: await file.title(), hasLabels: reading.labels !== null };
-    return { reading, start: { facts, language: detectLanguage(samples.map((one) => one.text).join('\n')) } };
+    const texts = (await reading.spread(FOR_LANGUAGE)).map((one) => one.text);
+    return { reading, start: { facts, language: languageOfPages(texts) } };
+  }
+
+  /** Some pages, spread evenly over the file: about as many as asked, or all of a short one. */
+  private async spread(count: number): Promise<DraftPage[]> {
+    const step = Math.max(1, Math.floor(this.file.pageCount / count));
+    const pages: DraftPage[] = [];
+    for (let number = 1; number <= this.file.pageCount && pages.length <= count; number += step) {
+      pages.push((await this.draft(number)).draft);
+    }
+    return pages;
   }
 
   /** Pages in order. Throws the signal's reason when aborted; a page beyond repair comes empty, with a warning. */
