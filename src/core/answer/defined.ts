@@ -4,6 +4,10 @@ import { tokenize } from '../text';
 /** Where a question says which term it wants defined. */
 const WANTED: readonly RegExp[] = [
   /\bmeant? by (?:the (?:term|word|expression) )?(?<term>[^?,]{2,80})/i,
+  /\bwhat does it mean (?:to|for .{2,40}? to|if (?:someone|something|one) (?:is|has)) (?:be )?(?<term>[^?,]{2,60}?)(?: (?:something|someone|it))?[?\s]*$/i,
+  /^was (?:versteht|meint) (?:man|\p{L}+ \p{L}+) (?:unter|mit) (?:eine[rmn]? |de[rmn] )?(?<term>[^?,]{2,60})/iu,
+  /^was ist (?:hier )?(?:unter|mit) (?:eine[rmn]? |de[rmn] )?(?<term>[^?,]{2,60}?) (?:zu verstehen|gemeint)/i,
+  /^was (?:bedeutet|heißt|bezeichnet) (?:hier )?(?:ein(?:e|en)? |der |die |das )?(?<term>[^?,]{2,60})/i,
   /\bwhat (?:does|do|did) (?<term>.{2,80}?) (?:mean|stand for|refer to)\b/i,
   /\b(?:definition|meaning) of (?<term>[^?,]{2,80})/i,
   /\bhow (?:is|are) (?<term>.{2,80}?) defined\b/i,

@@ -1,6 +1,6 @@
 import { statedFacts, type FactField } from '../facts';
-import { bareName } from '../search';
-import { sayDate } from '../text';
+import { bareName, isStopword } from '../search';
+import { sayDate, tokenize } from '../text';
 import { EMPTY, quotedClaim } from './quoted';
 import type { AskedSource, ReaderAnswer } from './types';
 
@@ -21,12 +21,25 @@ const FIELDS: readonly (readonly [FactField, RegExp])[] = [
   ['amends', /\b(?:what|which) (?:\w+ )?(?:does|is) .{0,60}\b(?:amend|replace|supersede)(?:s|d)?\b/i],
 ]; // prettier-ignore
 
+/** Words that ask for the pages of a document and name no other: "the full reference manual" is something else than the file asked. */
+const OF_A_FILE =
+  /^(?:many|pages?|long|document|file|report|filing|agreement|contract|lease|letter|notice|regulation|manual|guide|handbook|licen[cs]e|paper|pdf|text|altogether|total|viele?|seiten|dokument|datei|bericht|vertrag|handbuch|lizenz|umfasst|enthält|contains?|run|there|everything|whole)$/;
+
+function asksPages(question: string, sources: readonly AskedSource[]): boolean {
+  if (!PAGES.test(question)) return false;
+  const names = new Set(sources.flatMap((one) => tokenize(bareName(one)).map((token) => token.word)));
+  return tokenize(question).every(
+    ({ word }) =>
+      isStopword(word) || OF_A_FILE.test(word) || names.has(word) || /[\u3040-\u30ff\u4e00-\u9fff]/.test(word),
+  );
+}
+
 /** The answer to a question about the documents themselves: how many pages, of what date, between whom; null when it is not one, or too many documents are meant. */
 export function fileFactsAnswer(question: string, sources: readonly AskedSource[]): ReaderAnswer | null {
   if (sources.length === 0 || sources.length > FEW) return null;
   const alone = sources.length === 1;
   const said = (source: AskedSource, value: string): string => (alone ? value : `${value} (${bareName(source)})`);
-  if (PAGES.test(question)) {
+  if (asksPages(question, sources)) {
     const lines = sources.map((source) =>
       said(source, source.pageCount === 1 ? 'one page' : `${source.pageCount} pages`),
     );

@@ -54,10 +54,10 @@ const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
 const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*\.?\s+\p{Lu}|\(?\d{1,2}[.)]\s)/u;
 
-/** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; and for a factor, "2K". */
+/** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; and for a part of an address or version, "10.0.2.2". */
 function isLabel(text: string, start: number, end: number): boolean {
   const [before, behind] = [text.slice(Math.max(0, start - 6), start), text.slice(end, end + 2)];
-  if (/^\p{L}/u.test(behind)) return true;
+  if (/^(?:\p{L}|\.\d)/u.test(behind) || /\d\.$/.test(before)) return true;
   if (/^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
   return text[start - 1] === '(' && behind.startsWith(')') && end - start <= 2;
 }

@@ -40,6 +40,14 @@ export interface Question {
 export const ASKS_TIME =
   /\b(?:(?:at|by|until|till|from|since) (?:what|which) (?:times?|hours?)(?: of (?:the )?day)?|(?:between|during|outside|in|within) (?:what|which) (?:hours|times)|what (?:are the )?(?:[\w-]+ )?hours|what time|um wie ?viel uhr|zwischen welchen (?:uhr)?zeiten|zu welche[nr] (?:uhr)?zeit(?:en)?)\b|何時(?!間)/i;
 
+/** Verbs behind "was" that make it the German word for "what". */
+const GERMAN_VERB =
+  'ist|sind|war|waren|wird|werden|muss|müssen|darf|dürfen|kann|können|soll|sollte|gilt|gelten|passiert|geschieht|versteht|meint|kostet|kosten|macht|tut|braucht|benötigt|steht|zählt|gehört|fällt|regelt|besagt|sagt|enthält|umfasst|zeigt|bewirkt|verlangt|droht|hat|haben|gibt|geht|folgt|bekommt|erhält|empfiehlt|man';
+const YES_NO = new RegExp(
+  String.raw`^(?:(?:is|are|was(?!\s(?:${GERMAN_VERB})\b)|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|darf|kann|muss|ist|sind)\b|(?:war|waren|dürfen|können|müssen|soll|sollte|hat|haben|gibt|gilt|gelten|wird|werden|braucht|kostet|besteht|gehört|benötigt)\s)`,
+  'i',
+);
+
 /** Kinds by the way a question is put, first match wins (a small taxonomy in the manner of Li and Roth 2002). */
 const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   [
@@ -56,7 +64,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'percentage',
   ],
   [
-    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid)\b|wie ?viel\b|wie hoch)/i,
+    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid)\b|wie ?viel\b|wie hoch|wie teuer|was kosten|was kostet|was ist .{2,40} zu (?:zahlen|bezahlen|entrichten))/i,
     'amount',
   ],
   [
@@ -82,7 +90,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'party',
   ],
   [
-    /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was bedeutet)/i,
+    /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was (?:bedeutet|heißt|bezeichnet)|was (?:versteht|meint) (?:man|\p{L}+ \p{L}+) (?:unter|mit)\b)/iu,
     'definition',
   ],
   [
@@ -98,12 +106,9 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     /^(?:to|for|in|on|under|from|by|with|against|at) (?:which|what) (?:[\w-]+ )?(?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press|days|months|years)\b)[\w-]{3,}s (?:does|is|has|was)\b/i,
     'list',
   ],
+  [YES_NO, 'yes-no'],
   [
-    /^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|ist|sind|darf|kann|muss)\b/i,
-    'yes-no',
-  ],
-  [
-    /\b(?:where|in which (?:directory|place|section|clause|file)|which (?:directory|folder|section|clause|page)|wo)\b/i,
+    /\b(?:where|in which (?:directory|place|section|clause|file)|which (?:directory|folder|section|clause|page)|wo|woher|wohin|in welche[rmn] (?:datei|ordner|verzeichnis|abschnitt|stadt|land|ort|kapitel))\b/i,
     'place',
   ],
 ];
@@ -244,8 +249,8 @@ export function analyseQuestion(
   if (weights.size === 0) for (const { word } of tokenize(text)) if (!isStopword(word)) weights.set(word, 1);
   const phrases = language === 'en' || language === 'und' ? phrasesIn(text, neighbours) : [];
   // The verb by itself says little: "given back" is no giving.
-  for (const { verb, particle } of phrases)
-    for (const term of [verb, particle])
+  for (const phrase of phrases)
+    for (const term of phrase.terms)
       if (weights.has(term)) weights.set(term, Math.min(SCAFFOLD_WEIGHT, weights.get(term) as number));
   const parted = language === 'de' ? separableVerbs(text) : null;
   const widened = (term: string): Equivalent[] => [
@@ -254,7 +259,7 @@ export function analyseQuestion(
   ];
   const terms = [
     ...[...weights].map(([term, weight]) => ({ term, weight, equivalents: widened(term) })),
-    ...phrases.map(({ verb, particle, equivalents }) => ({ term: `${verb} ${particle}`, weight: 1, equivalents })),
+    ...phrases.map((phrase) => ({ term: phrase.terms.join(' '), weight: 1, equivalents: phrase.equivalents })),
   ];
   const weighty = terms.filter((one) => one.weight > SCAFFOLD_WEIGHT);
   const subject = weighty.length > 0 ? weighty : terms;

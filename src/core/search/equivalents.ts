@@ -88,7 +88,10 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
   if (own !== 'en' && own !== 'de') return [];
   const table = tables.get(own) ?? build(own === 'en' ? ENGLISH : GERMAN, own);
   tables.set(own, table);
-  const trade = (table.get(term) ?? []).map((one) => ({ term: one, share: TRADE_SHARE }));
+  // German forms that the stemmer leaves apart, "verbraucht", are found by the verb.
+  const known =
+    table.get(term) ?? (own === 'de' ? table.get(term.replace(/^ge(?=.{4,}t$)/, '').replace(/e?t$/, '')) : undefined);
+  const trade = (known ?? []).map((one) => ({ term: one, share: TRADE_SHARE }));
   if (own === 'de') return trade;
   derivations ??= build(ENGLISH_DERIVATIONS, 'en');
   const roots = (derivations.get(term) ?? []).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
@@ -101,6 +104,6 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
     loose: true,
   }));
   const faint = alike.map(({ term: one, share }) => ({ term: one, share, loose: true }));
-  const known = new Set([term]);
-  return [roots, positive, trade, firm, used, faint].flatMap((list: readonly Equivalent[]) => notKnown(list, known));
+  const told = new Set([term]);
+  return [roots, positive, trade, firm, used, faint].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
 }

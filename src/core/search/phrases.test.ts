@@ -6,10 +6,7 @@ const neighbours = new Neighbours('', 'lay_off furlough:50\nfall_in collaps:60\n
 
 function said(text: string): Record<string, string[]> {
   return Object.fromEntries(
-    phrasesIn(text, neighbours).map(({ verb, particle, equivalents }) => [
-      `${verb} ${particle}`,
-      equivalents.map((one) => one.term),
-    ]),
+    phrasesIn(text, neighbours).map(({ terms, equivalents }) => [terms.join(' '), equivalents.map((one) => one.term)]),
   );
 }
 
@@ -30,5 +27,18 @@ describe('verbs with a particle', () => {
 
   test('are none where no word says the same', () => {
     expect(said('Is the quay swept out?')).toEqual({});
+  });
+});
+
+describe('set phrases', () => {
+  test('stand for the one word that documents have', () => {
+    expect(said('Can two clerks change an entry at the same time?')['at the same time']).toContain('concurr');
+    expect(said('Within what time must a fault be put right?')['put right']).toEqual(
+      expect.arrayContaining(['cure', 'remedi', 'rectifi']),
+    );
+  });
+
+  test('are words in a row, no others', () => {
+    expect(said('Is the right put in writing?')).toEqual({});
   });
 });

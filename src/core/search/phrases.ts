@@ -5,6 +5,7 @@ import type { Neighbours } from './neighbours';
 /** Verbs with a particle, as people speak, and the words that documents use for them. */
 const PHRASES = `
 back out: withdraw terminate cancel
+bring out: publish release issue
 break down: fail failure breakdown
 bring down: reduce lower
 bring in: introduce enter
@@ -18,6 +19,7 @@ cut back: reduce
 cut off: disconnect interrupt suspend
 do away: abolish remove
 drop out: withdraw leave
+end up: located installed placed
 fall through: fail
 fill in: complete
 fill up: replenish refill
@@ -43,8 +45,10 @@ hold back: withhold retain
 hold up: delay
 keep out: exclude
 kick in: apply commence
+lay down: prescribe stipulate provide set
 lay off: dismiss redundant
 leave out: omit exclude
+live on: survive continue remain
 let go: dismiss release
 look after: maintain care
 look at: examine inspect
@@ -66,6 +70,7 @@ put in: install insert submit
 put off: postpone defer
 put up: erect install
 rent out: let sublet lease
+rule out: exclude
 run out: expire exhausted empty
 run over: exceed
 sell off: dispose
@@ -112,6 +117,61 @@ work out: calculate determine
 write down: depreciate depreciated record
 write off: depreciate
 `;
+/** Set phrases of everyday speech, and the words that documents use for them. */
+const IDIOMS = `
+at once: simultaneous concurrent immediately
+at the same time: simultaneous concurrent
+by accident: accidental inadvertent unintentional
+by hand: manual
+by itself: automatic
+by mistake: accidental inadvertent error
+by law: statutory legal
+for free: gratis free charge
+for nothing: gratis free charge
+for good: permanent irrevocable
+for the time being: provisional temporary interim
+from time to time: periodic
+free of charge: gratis free royalty
+get rid of: remove delete dispose discard
+got rid of: remove delete dispose discard
+have a say: vote
+hold good: valid apply
+if nothing else is: default standard normal typical unless
+if nothing is: default standard normal typical unless
+in a hurry: urgent
+in charge of: responsible
+in force: effective
+in public: publicly
+keep an eye on: monitor supervise
+least risky: safest secure
+made good: compensate indemnify liable cure
+make good: compensate indemnify liable cure
+no longer: cease discontinue
+of his own accord: voluntary
+of its own accord: automatic
+off the shelf: standard
+on purpose: deliberate intentional wilful
+on time: punctual timely
+out of date: obsolete outdated
+out of order: defective inoperative
+out of the box: default standard
+out of work: unemployed
+put right: cure remedy rectify correct
+run by: operate manage
+set right: cure remedy rectify correct
+speak for: represent
+stand for: represent abbreviation
+take part: participate attend
+take place: held occur
+took place: held occur
+turn out: prove
+under age: minor
+unless agreed otherwise: default standard
+unless told otherwise: default standard normal typical
+up to date: current latest
+when nothing is: default standard normal typical unless
+with no charge: gratis free
+`;
 const PHRASE_SHARE = 0.5;
 /** Words that may stand between a verb and its particle: "hand the keys over". */
 const BETWEEN = 3;
@@ -136,10 +196,9 @@ function known(): ReadonlyMap<string, readonly string[]> {
   return table;
 }
 
-/** A verb with a particle in a question, as terms, with what says the same in one word. */
+/** A verb with its particle or a set phrase in a question, as terms, with what says the same in one word. */
 export interface Phrase {
-  readonly verb: string;
-  readonly particle: string;
+  readonly terms: readonly string[];
   readonly equivalents: readonly Equivalent[];
 }
 
@@ -161,10 +220,35 @@ function particleBehind(
   return word === undefined ? null : { word, sure: true };
 }
 
-/** Verbs with a particle in an English text, "hand the keys over", that documents may say in one word. */
+let idioms: readonly (readonly [words: readonly string[], said: readonly string[]])[] | null = null;
+
+/** Set phrases among the words of an English text. */
+function idiomsAmong(words: readonly string[]): Phrase[] {
+  idioms ??= IDIOMS.trim()
+    .split('\n')
+    .map((line) => {
+      const [phrase = '', said = ''] = line.split(': ');
+      return [phrase.split(' '), said.split(' ').map((word) => stemWord(word, 'en'))] as const;
+    });
+  return idioms.flatMap(([phrase, said]) => {
+    const at = words.findIndex((_, start) => phrase.every((word, offset) => words[start + offset] === word));
+    if (at < 0) return [];
+    const found = new Map<string, number>();
+    for (const term of said)
+      for (const { term: one, share } of [...rootsOf(term), { term, share: 1 }]) found.set(one, PHRASE_SHARE * share);
+    return [
+      {
+        terms: phrase.map((word) => stemWord(word, 'en')),
+        equivalents: [...found].map(([term, share]) => ({ term, share })),
+      },
+    ];
+  });
+}
+
+/** Verbs with a particle in an English text, "hand the keys over", and set phrases, "put right", that documents may say in one word. */
 export function phrasesIn(text: string, neighbours: Neighbours | null): Phrase[] {
   const words = tokensOf(text).map((token) => token.word);
-  return words.flatMap((word, at) => {
+  const verbs = words.flatMap((word, at): Phrase[] => {
     const particle = PARTICLES.has(word) || PREPOSITIONS.has(word) ? null : particleBehind(words, at);
     if (particle === null) return [];
     const verb = stemWord(word, 'en');
@@ -178,6 +262,7 @@ export function phrasesIn(text: string, neighbours: Neighbours | null): Phrase[]
         if (!found.has(term)) found.set(term, PHRASE_SHARE * likeness);
     }
     const equivalents = [...found].map(([term, share]) => ({ term, share }));
-    return equivalents.length === 0 ? [] : [{ verb, particle: stemWord(particle.word, 'en'), equivalents }];
+    return equivalents.length === 0 ? [] : [{ terms: [verb, stemWord(particle.word, 'en')], equivalents }];
   });
+  return [...verbs, ...idiomsAmong(words)];
 }

@@ -38,7 +38,7 @@ const UNIT_WORDS =
   'crowns?|dollars?|euros?|pounds?|yen|francs?|marks?|usd|eur|gbp|jpy|chf|per cent|percent|percentage points?|prozent|basis points?|' +
   'seconds?|minutes?|hours?|days?|weeks?|months?|years?|quarters?|sekunden?|minuten?|stunden?|tage?n?|wochen?|monate?n?|jahre?n?|' +
   'mm|cm|km|metres?|meters?|kilometres?|miles?|knots?|feet|inches|tonnes?|tons?|kg|kilograms?|litres?|kw|mw|kwh|' +
-  'bytes?|kb|mb|gb|tb|bits?|pages?|passengers?|vessels?|sailings?|persons?|people|employees|shares?';
+  'bytes?|(?:kilo|mega|giga|tera)bytes?|[kmgt]i?b|bits?|[kmg]?hz|pages?|passengers?|vessels?|sailings?|persons?|people|employees|shares?';
 const DIGITS = String.raw`\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d{1,3}(?:\.\d{3})+(?:,\d+)?|\d+(?:[.,]\d+)?`;
 const SCALE_WORDS = Object.keys(SCALES)
   .filter((word) => word.length > 1)
