@@ -28,8 +28,12 @@ export function countsThings(
     words.some(({ word }) => termsOf(word, language).some(({ term }) => isCounted(term)));
   const numbered = /\bnumbers? of\b|\b(?:an)?zahl der\b/i;
   return mentions.some(({ start, end }) => {
-    if (/%|per ?cent|prozent/i.test(text.slice(start, end))) return false;
-    if (among(tokens.filter((token) => token.start >= end).slice(0, BEHIND))) return true;
+    const behind = tokens.filter((token) => token.start >= end).slice(0, BEHIND);
+    // A share counts what it is a share of.
+    if (/%|per ?cent|prozent/i.test(text.slice(start, end)) && !/^\s*(?:of|der|des|von)\b/i.test(text.slice(end)))
+      return false;
+    // The number may have taken in what it counts as its unit: "3.42 million passengers".
+    if (among(tokens.filter((token) => token.start >= start && token.start < end)) || among(behind)) return true;
     const before = tokens.filter((token) => token.end <= start).slice(-BEFORE);
     return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
   });

@@ -1,6 +1,7 @@
 import { documentFrequency, shareInCommon } from '../search';
 import { tokensOf } from '../text';
 import { OTHER_MEASURE, type Evidence } from './evidence';
+import { asksMoney } from './kinds';
 import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import type { AskedSource } from './types';
@@ -16,6 +17,10 @@ export const VALUE_KINDS: ReadonlySet<Question['kind']> = new Set([
 
 /** Kinds that nothing but a figure answers: of 100 questions that were answered rightly none was without. */
 const NUMBER_KINDS: ReadonlySet<Question['kind']> = new Set(['amount', 'number', 'percentage']);
+
+/** Asks for a point in time, which only a date or year tells; "when may" asks for a condition as well. */
+const ASKS_POINT =
+  /\b(?:(?:in|on|by) (?:which|what) (?:year|month|day|date)|when (?:was|were|did)|wann (?:wurden?|war(?:en)?)|(?:in|an) welchem (?:jahr|monat|tag)|seit wann)\b/i;
 
 /**
  * What speaks for the best evidence answering the question at all, and how much. Found by logistic regression over known-answer questions and unanswerable ones
@@ -36,8 +41,9 @@ const SPEAKS = {
   alike: 4,
   /** A value is asked for and none is there. */
   valueless: -0.73,
-  /** A sum or a number is asked for, and what is there measures or counts something else; weighed by hand. */
-  otherMeasure: -1.2,
+  /** A number is asked for and what is there counts something else, or a sum and what is there is none; weighed by hand. */
+  otherCount: -1.2,
+  otherSum: -1.8,
   /** None of the words of the property asked for is there; weighed by hand. */
   lacking: -1.5,
   /** Share of the question's words that stand nowhere in the documents. */
@@ -55,7 +61,7 @@ const SPEAKS = {
   /** Logarithm of the number of passages searched: among many, the best is met by chance the more easily. By hand, with the least sum. */
   many: -0.3,
 } as const;
-const LEAST = 2.8;
+const LEAST = 2.6;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** Words of a sentence from which on its words say little together. */
@@ -93,6 +99,8 @@ export function answers(
   const { features } = best;
   if (features.period === 0) return false;
   if (NUMBER_KINDS.has(question.kind) && features.kind === 0) return false;
+  if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
+    return false;
   if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text) === null) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
   // In a sentence of many words all may stand far from one another.
@@ -103,6 +111,7 @@ export function answers(
     return true;
   if (best.row !== null && features.label >= OF_THE_ROW && features.period > 0.9 && !valueless) return true;
   const next = evidence.find((one) => one !== best && one.score <= best.score && !sameWords(one, best));
+  const otherMeasure = NUMBER_KINDS.has(question.kind) && features.kind === OTHER_MEASURE;
   const measured: Record<keyof typeof SPEAKS, number> = {
     led: features.led,
     around: features.around,
@@ -116,7 +125,8 @@ export function answers(
     focus: features.focus,
     alike: features.alike,
     valueless: valueless ? 1 : 0,
-    otherMeasure: NUMBER_KINDS.has(question.kind) && features.kind === OTHER_MEASURE ? 1 : 0,
+    otherCount: otherMeasure && !asksMoney(question) ? 1 : 0,
+    otherSum: otherMeasure && asksMoney(question) ? 1 : 0,
     lacking: question.focus.length > 0 ? 1 - features.focus : 0,
     absent: absentShare(question, sources),
     short: 1 / Math.max(1, question.subject.length),

@@ -94,7 +94,7 @@ const ASKS_MONEY =
 
 /** True for a question that asks for a sum of money. */
 export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
-  return kind === 'amount' && ASKS_MONEY.test(text);
+  return kind === 'amount' && ASKS_MONEY.test(text) && !BY_HOW_MUCH.test(text);
 }
 
 /** True for words that say a sum of money, "two hundred crowns", or that there is nothing to pay. */
