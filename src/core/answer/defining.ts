@@ -6,6 +6,8 @@ const DEFINING =
 /** A term set apart at the head of its definition: "“Vessel” means", "A “User Product” is either", "Vessel: a ship". */
 const TERM_FIRST =
   /^(?:(?:an?|the|any|der|die|das|ein|eine)\s+)?["“„'‘](?<term>[^"”“'’]{2,60})["”“'’](?:\s*\([^)]{1,60}\))?\s*(?:,[^,]{1,80},\s*)?(?::|shall mean|means?|is|are|refers?|includes?|has the|have the|bedeutet|bezeichnet|ist|sind)\b/iu;
+/** A term before a colon: "Object code: the form that a machine reads". */
+const TERM_COLON = /^(?<term>[^.:;"“”]{2,50}):\s+\S/u;
 /** A term that is defined anywhere in a sentence. */
 const TERM_MEANS =
   /["“„'‘](?<term>[^"”“'’]{2,60})["”“'’](?:\s*\([^)]{1,60}\))?\s*(?:shall mean|means?|has the meaning|have the meaning|refers to|bedeutet|bezeichnet)\b/giu;
@@ -32,11 +34,11 @@ export function definingShare(text: string, words: readonly string[], language: 
   if (words.length === 0) return 0;
   const plain = text.replace(/^\s*(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)*\.?|[•*–-])\s+/, '');
   const wanted = new Set(words.flatMap((word) => termsOf(word, language).map((one) => one.term)));
-  const first = TERM_FIRST.exec(plain)?.groups?.['term'];
+  const first = (TERM_FIRST.exec(plain) ?? TERM_COLON.exec(plain))?.groups?.['term'];
   if (first !== undefined && isTerm(first, wanted, language)) return 1;
   // Definitions in a row within one sentence: "… (b) “colony” means a queen with her workers".
   if (definesTerm(plain, words, language)) return 1;
-  if (first !== undefined) return 0;
+  if (first !== undefined && !TERM_COLON.test(plain)) return 0;
   // "“Key Data” for a User Product means": it is the first term that is defined.
   if (/^(?:(?:an?|the)\s+)?["“„][^"”“]{2,60}["”“]/i.test(plain)) return 0;
   for (const { groups } of plain.matchAll(TERM_BEHIND))

@@ -52,7 +52,7 @@ const REFERENCE =
 /** Numbers of clauses before another: "clauses 22.1, 22.2 or" 22.4. */
 const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
-const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*\.?\s+\p{Lu}|\(?\d{1,2}[.)]\s)/u;
+const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)\p{Lu}|\(?\d{1,2}[.)]\s)/u;
 
 /** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; and for a part of an address or version, "10.0.2.2". */
 function isLabel(text: string, start: number, end: number): boolean {
@@ -77,6 +77,11 @@ function measuredNumbers(text: string, language: Language): NumberMention[] {
       start >= listed - 1,
   );
 }
+
+/** How long something lasts, told by what it lasts with, or that it has no end: "for as long as the licensee distributes it". */
+const LASTING =
+  /\b(?:as|so) long as\b|\bwithout (?:any )?limit(?:ation)? (?:in|of|as to) time\b|\bfor the (?:duration|term|life|lifetime) of\b|\b(?:indefinitely|perpetual(?:ly)?|in perpetuity|unbefristet|auf unbestimmte zeit|solange)\b|\b\d+(?:st|nd|rd|th) (?:day|week|month|year)\b/gi;
+const ASKS_UNTIL = /\buntil when\b|\bup to when\b|\bbis wann\b/i;
 
 /** Nothing to pay. */
 const FREE =
@@ -134,6 +139,7 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       if (ASKS_TIME.test(asked)) return ranges(text, CLOCK);
       const dates = datesOf(text);
       if (dates.length > 0) return [...dates];
+      if (ASKS_UNTIL.test(asked) && text.search(LASTING) >= 0) return ranges(text, LASTING);
       const years = ranges(text, YEAR);
       if (ASKS_DEADLINE.test(asked)) return years.length > 0 ? years : ranges(text, DEADLINE);
       // What has happened is dated by no distance from a day.
@@ -145,7 +151,8 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       return measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? ''));
     case 'duration': {
       const times = measuredNumbers(text, language).filter(({ unit }) => unit !== null && UNITS_OF_TIME.test(unit));
-      return times.length > 0 ? times : ranges(text, FREQUENCY);
+      const often = times.length > 0 ? times : ranges(text, FREQUENCY);
+      return often.length > 0 ? often : ranges(text, LASTING);
     }
     case 'amount': {
       const sums = measuredNumbers(text, language).filter(

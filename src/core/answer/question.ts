@@ -72,7 +72,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [
-    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|how fast (?:must|does|do|should|will|shall|is|are) .*\b(?:answer|respond|react|report|repair|restor|deliver|pay|paid|process|resolv|fix|repl)\w*|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|for how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange|wie oft|wie häufig)\b/i,
+    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|how fast (?:must|does|do|should|will|shall|is|are) .*\b(?:answer|respond|react|report|repair|restor|deliver|pay|paid|process|resolv|fix|repl)\w*|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|(?:for|after) how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange|wie oft|wie häufig)\b/i,
     'duration',
   ],
   [
@@ -80,7 +80,10 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [ASKS_TIME, 'date'],
-  [/\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|wann)\b/i, 'date'],
+  [
+    /\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|until when|wann|(?:in|an) welche[mr] (?:tag|jahr|monat|datum))\b/i,
+    'date',
+  ],
   [
     /\bwhat (?:is|was|are|were) the names? of (?:the |its )?(?:[\w-]+ ){0,2}(?:master|captain|director|chair\w*|chief|officer|owner|tenant|landlord|lessor|lessee|auditor|surveyor|author|operator|manager|secretary|president|judge|arbitrator|minister|inspector|engineer|partner|signator\w+|holder|company|firm|bank|yard|agency|authority|body)s?\b/i,
     'party',
@@ -154,7 +157,8 @@ const SCAFFOLD = new Set(
     'wer was wann wo wie warum welche welcher welches welchem welchen wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
     'grounds ground reasons reason cases case circumstances steps ways items examples ' +
     'always never ever exist exists called want wants stand stands ' +
-    'somebody someone anybody anyone everybody everyone nobody person people'
+    'somebody someone anybody anyone everybody everyone nobody person people something anything everything point ' +
+    'etwas jemand niemand versteht meint gemeint unter über nach vor durch gegen ohne zwischen während noch schon sehr hier dort selbst sein seine seinen seiner seinem ihre ihren ihrer ihrem passiert geschieht liegt dürfen müssen können sollen'
   ).split(' '),
 );
 const SCAFFOLD_WEIGHT = 0.25;
