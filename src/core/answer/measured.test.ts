@@ -24,6 +24,8 @@ const RULES = [
   '',
   'If there is no chair, the secretary shall substitute for the chair. The chair may not set the fee of the society.',
   '',
+  'The clerk answers calls at 10.0.2.7 by radio. The pier was repaired by volunteers of the village.',
+  '',
   'Notices go to the clerk at clerk@society.test and are pinned up. Letters about the rooms are kept in the safe.',
 ].join('\n');
 
@@ -34,6 +36,20 @@ function ask(question: string): Answer {
 }
 
 describe('what a figure measures', () => {
+  test('a part of an address is no number', () => {
+    expect(ask('How many calls does the clerk answer by radio?').found).toBe(false);
+  });
+
+  test('what happened on a day is not answered without one', () => {
+    expect(ask('When was the pier repaired by volunteers?').found).toBe(false);
+    expect(ask('Who repaired the pier?').found).toBe(true);
+  });
+
+  test('the pages of another book are no fact of the file', () => {
+    expect(ask('How many pages do the rules have?').headline).toMatch(/page/);
+    expect(ask('How many pages does the yearbook of rowing have?').headline ?? '').not.toMatch(/\bpages?\b/);
+  });
+
   test('a count is of what is asked for', () => {
     expect(ask('How many members does the society have?').headline).toContain('212');
   });

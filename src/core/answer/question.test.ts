@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { countsThings } from './counted';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { freshMentions } from './kinds';
@@ -22,6 +23,14 @@ describe('questions', () => {
     ['Who is the auditor?', 'party'],
     ['What is a virtual berth?', 'definition'],
     ['What does freeboard mean?', 'definition'],
+    ['What does it mean to moor a boat?', 'definition'],
+    ['Was versteht man unter Liegezeit?', 'definition'],
+    ['Was passiert bei Verzug?', 'passage'],
+    ['Was the fee paid on time?', 'yes-no'],
+    ['Gilt das auch für Untermieter?', 'yes-no'],
+    ['Was kostet ein Liegeplatz?', 'amount'],
+    ['An welchem Tag wurde der Kai eröffnet?', 'date'],
+    ['Until when must the log be kept?', 'date'],
     ['What is the purpose of the bond?', 'definition'],
     ['May the tenant sublet?', 'yes-no'],
     ['List the grounds for termination.', 'list'],
@@ -111,5 +120,28 @@ describe('answers of a kind', () => {
       ),
     ).toBe(0);
     expect(definingShare('Berths were dug in May.', ['berth'], 'en')).toBe(0);
+  });
+});
+
+describe('what tells a measure', () => {
+  const mentions = (text: string, question: string) => freshMentions(text, analyseQuestion(question, 'en'), 'en');
+
+  test('a share counts what it is a share of, and no other share counts anything', () => {
+    const counts = (text: string): boolean =>
+      countsThings(text, mentions(text, 'How many places are free?'), (term) => term === 'place', 'en');
+    expect(counts('At least 40 per cent of the places stay free.')).toBe(true);
+    expect(counts('The tax on free places is 40 per cent.')).toBe(false);
+  });
+
+  test('how long something lasts is told by what it lasts with', () => {
+    const text = 'The log is kept for as long as the boat is afloat.';
+    expect(mentions(text, 'Until when is the log kept?')).toHaveLength(1);
+    expect(mentions(text, 'How long is the log kept?')).toHaveLength(1);
+    expect(mentions('The log is kept in the cabin.', 'How long is the log kept?')).toHaveLength(0);
+  });
+
+  test('a term before a colon is defined there', () => {
+    expect(definingShare('Fouling: Hitting the oar of another crew.', ['fouling'], 'en')).toBe(1);
+    expect(definingShare('Rules on fouling: Hitting the oar of another crew.', ['fouling'], 'en')).toBeLessThan(1);
   });
 });
