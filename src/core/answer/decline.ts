@@ -61,7 +61,7 @@ const SPEAKS = {
   /** Logarithm of the number of passages searched: among many, the best is met by chance the more easily. By hand, with the least sum. */
   many: -0.3,
 } as const;
-const LEAST = 2.7;
+const LEAST = 2.6;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** Words of a sentence from which on its words say little together. */

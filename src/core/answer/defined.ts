@@ -5,6 +5,7 @@ import { tokenize } from '../text';
 const WANTED: readonly RegExp[] = [
   /\bmeant? by (?:the (?:term|word|expression) )?(?<term>[^?,]{2,80})/i,
   /\bwhat does it mean (?:to|for .{2,40}? to|if (?:someone|something|one) (?:is|has)) (?:be )?(?<term>[^?,]{2,60}?)(?: (?:something|someone|it))?[?\s]*$/i,
+  /^was wird (?:hier )?unter (?:eine[rmn]? |de[rmn] )?(?<term>[^?,]{2,60}?) verstanden/i,
   /^was (?:versteht|meint) (?:man|\p{L}+ \p{L}+) (?:unter|mit) (?:eine[rmn]? |de[rmn] )?(?<term>[^?,]{2,60})/iu,
   /^was ist (?:hier )?(?:unter|mit) (?:eine[rmn]? |de[rmn] )?(?<term>[^?,]{2,60}?) (?:zu verstehen|gemeint)/i,
   /^was (?:bedeutet|heißt|bezeichnet) (?:hier )?(?:ein(?:e|en)? |der |die |das )?(?<term>[^?,]{2,60})/i,

@@ -48,6 +48,7 @@ describe('headlines', () => {
       'May the tenant sublet the quay?',
       'Yes, if the quay is not paid for',
     ],
+    ['The owner may not prevent the tenant from painting the quay.', 'May the tenant paint the quay?', 'Yes'],
     ['Subletting of the quay is forbidden.', 'Is subletting of the quay forbidden?', 'Yes'],
     ['The quay is cleaned not later than ten days before use.', 'Is the quay cleaned before use?', 'Yes'],
     [

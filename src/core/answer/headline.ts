@@ -72,6 +72,8 @@ const DENIES: readonly RegExp[] = [
   /\b(?:prohibit\w*|forbid\w*|forbidden|banned|verboten|untersagt)\b|禁止/i,
   /\b(?:exempt\w*|exclud\w*|excepted|ausgenommen|ausgeschlossen)\b/i,
   /\b(?:invalid|void|unlawful|unwirksam|ungültig|unzulässig)\b/i,
+  // What may not be hindered is free: "the licence may not restrict anyone from".
+  /\b(?:not|never|cannot|nothing|nicht|kein\w*)\b.{0,40}\b(?:restrict|prevent|hinder|preclude|impede|verhinder|hinder|beschränk)\w*/i,
 ];
 const CONDITION =
   /(?<!\p{L})(?:if|unless|without|upon|after|provided that|except|only|subject to|where|save|wenn|sofern|falls|nur|außer|es sei denn)(?!\p{L})[^.;]*/iu;

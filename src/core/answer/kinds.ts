@@ -48,7 +48,7 @@ function ranges(text: string, pattern: RegExp): Mention[] {
 }
 
 const REFERENCE =
-  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|no\.|p\.|pp\.)\s*|§\s*[\w.]*)$/i;
+  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
 /** Numbers of clauses before another: "clauses 22.1, 22.2 or" 22.4. */
 const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;

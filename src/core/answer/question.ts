@@ -93,7 +93,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'party',
   ],
   [
-    /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was (?:bedeutet|heißt|bezeichnet)|was (?:versteht|meint) (?:man|\p{L}+ \p{L}+) (?:unter|mit)\b)/iu,
+    /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was (?:bedeutet|heißt|bezeichnet)|was (?:versteht|meint) (?:man|\p{L}+ \p{L}+) (?:unter|mit)\b|was wird (?:hier )?unter .{2,60} verstanden)/iu,
     'definition',
   ],
   [

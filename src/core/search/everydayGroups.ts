@@ -31,6 +31,7 @@ settle resolve determine
 promise undertake warrant commit covenant pledge
 hurt injure harm damage wound
 blame fault responsible liable
+bear assume carry borne
 become turn
 convert transform translate
 occur happen arise event

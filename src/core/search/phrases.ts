@@ -119,6 +119,7 @@ write off: depreciate
 `;
 /** Set phrases of everyday speech, and the words that documents use for them. */
 const IDIOMS = `
+at an end: terminated expired
 at once: simultaneous concurrent immediately
 at the same time: simultaneous concurrent
 by accident: accidental inadvertent unintentional
@@ -126,6 +127,10 @@ by hand: manual
 by itself: automatic
 by mistake: accidental inadvertent error
 by law: statutory legal
+came into being: established founded formed since
+come into being: established founded formed since
+come into force: effective commence
+come to an end: terminate expire end
 for free: gratis free charge
 for nothing: gratis free charge
 for good: permanent irrevocable
@@ -142,6 +147,7 @@ in a hurry: urgent
 in charge of: responsible
 in force: effective
 in public: publicly
+in the first place: initial original
 keep an eye on: monitor supervise
 least risky: safest secure
 made good: compensate indemnify liable cure
