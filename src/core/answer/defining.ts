@@ -34,11 +34,12 @@ export function definingShare(text: string, words: readonly string[], language: 
   if (words.length === 0) return 0;
   const plain = text.replace(/^\s*(?:\(?[a-z\d]{1,3}[.)]|\d+(?:\.\d+)*\.?|[•*–-])\s+/, '');
   const wanted = new Set(words.flatMap((word) => termsOf(word, language).map((one) => one.term)));
-  const first = (TERM_FIRST.exec(plain) ?? TERM_COLON.exec(plain))?.groups?.['term'];
-  if (first !== undefined && isTerm(first, wanted, language)) return 1;
+  const first = TERM_FIRST.exec(plain)?.groups?.['term'];
+  const heads = [first, TERM_COLON.exec(plain)?.groups?.['term']];
+  if (heads.some((term) => term !== undefined && isTerm(term, wanted, language))) return 1;
   // Definitions in a row within one sentence: "… (b) “colony” means a queen with her workers".
   if (definesTerm(plain, words, language)) return 1;
-  if (first !== undefined && !TERM_COLON.test(plain)) return 0;
+  if (first !== undefined) return 0;
   // "“Key Data” for a User Product means": it is the first term that is defined.
   if (/^(?:(?:an?|the)\s+)?["“„][^"”“]{2,60}["”“]/i.test(plain)) return 0;
   for (const { groups } of plain.matchAll(TERM_BEHIND))

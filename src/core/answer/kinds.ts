@@ -139,7 +139,8 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       if (ASKS_TIME.test(asked)) return ranges(text, CLOCK);
       const dates = datesOf(text);
       if (dates.length > 0) return [...dates];
-      if (ASKS_UNTIL.test(asked) && text.search(LASTING) >= 0) return ranges(text, LASTING);
+      const lasting = ASKS_UNTIL.test(asked) ? ranges(text, LASTING) : [];
+      if (lasting.length > 0) return lasting;
       const years = ranges(text, YEAR);
       if (ASKS_DEADLINE.test(asked)) return years.length > 0 ? years : ranges(text, DEADLINE);
       // What has happened is dated by no distance from a day.

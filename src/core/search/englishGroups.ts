@@ -11,14 +11,12 @@ largest greatest maximum highest biggest most
 yearly annual annually year
 cost price charge fee fare
 pay payment payable paid owe
-penalty fine sanction
 salary remuneration compensation pay wage wages
 employee staff personnel worker workforce employ employed
 buy purchase acquire acquisition
 sell sale sold dispose disposal
 begin start commence commencement
 owner lessor landlord
-tenant lessee
 revenue turnover sales
 profit earnings income
 debt borrowings loan
@@ -37,25 +35,18 @@ repair mend fix maintenance
 insurance insured cover
 injury hurt harm injured
 accident incident casualty
-weight mass
 help assist support
 film movie cartoon
-founded established
 name called named
 risk hazard danger
 confidential secret confidentiality
-dispute disagreement
-court tribunal
 law legislation statute
 agreement contract
-supplier vendor provider
-customer client
 delay late lateness
 decrease fall decline reduce reduction drop
 increase rise grow growth
 permission consent approval authorisation authorization licence license
 sum amount
-damage loss
 compulsory mandatory obligatory optional voluntary
 folder directory
 picture image photo
@@ -77,7 +68,6 @@ complaint grievance complain
 refund reimburse reimbursement repay repayment
 cancel cancellation cancelled revoke withdraw withdrawal
 extend extension prolong prolongation lengthen
-audit auditor audited
 power electricity electric
 waste rubbish garbage refuse litter
 car vehicle automobile
@@ -118,7 +108,6 @@ order purchase request
 defect fault flaw deficiency
 deadline limit period
 immediately promptly forthwith
-annually yearly
 monthly month
 weekly week
 daily day
@@ -128,7 +117,6 @@ party signatory
 clause section article provision paragraph
 breach violation infringement default
 remedy cure rectify correct
-void invalid unenforceable
 binding enforceable
 waive waiver
 indemnify indemnity compensate
@@ -162,22 +150,18 @@ page sheet
 temperature heat thermal
 pressure load
 length long
-width wide
 height high tall
 depth deep
-age old
 number count quantity
 test trial examination
 measure measurement gauge
 emission pollution exhaust
-noise sound
 energy fuel
 water sea
 road street
 train railway rail
 airport airline flight
 hospital clinic
-school education
 teacher instructor
 check audit review control
 owner proprietor holder
@@ -193,7 +177,6 @@ impairment writedown
 depreciation amortisation amortization
 inventory stocks
 capital funds
-accountant auditor
 bonus incentive
 surveyor inspector examiner
 survey inspection inspect
@@ -210,8 +193,6 @@ sailing crossing voyage trip journey departure
 timetable schedule
 late delayed
 punctual punctuality
-seat headquarters
-money sum
 worth value
 big large great
 prolong extend renew lengthen
@@ -276,9 +257,7 @@ signal sign
 protect safeguard secure
 dangerous hazardous
 clean cleaning cleanliness
-empty vacant
 full complete entire
-start begin commencement
 finish complete completion
 try attempt
 answer reply response
@@ -290,7 +269,6 @@ mayor chair
 town city municipality
 island isle
 winter summer season
-storm gale wind
 wave swell
 fog visibility
 ice frost

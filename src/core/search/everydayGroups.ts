@@ -44,7 +44,6 @@ want wish desire request
 lower reduce decrease
 raise increase
 double twice two
-twice two double
 once single one
 combine merge join link
 mention refer cite
@@ -53,7 +52,6 @@ write author compose draft wrote written
 wrote written author authored
 learn study train
 teach instruct train
-locate find
 lose loss forfeit
 safe secure safest security
 risky dangerous unsafe
@@ -63,7 +61,6 @@ usual normal typical customary common ordinary default
 rare seldom exceptional
 odd unusual irregular
 obsolete outdated old legacy deprecated
-outdated obsolete deprecated old
 modern recent new contemporary current
 newest latest recent current
 current present existing
@@ -75,7 +72,6 @@ main principal primary chief major
 extra additional further supplementary
 spare reserve backup
 same identical equal equivalent
-identical same equal equivalent
 whole entire complete total
 portion part share percentage proportion
 piece part component item
@@ -93,7 +89,6 @@ others third
 newcomer beginner novice
 programmer developer maintainer author
 maker manufacturer producer vendor
-manufacturer maker producer
 judge court arbitrator tribunal
 government state authority ministry public
 country state nation jurisdiction territory
@@ -149,14 +144,12 @@ copy duplicate reproduction replicate reproduce
 undo revert reverse rollback
 repeat retry again
 save store write
-restart reboot reset
 permission rights privileges access
 administrator root superuser admin
 team group
 message notification
 phone telephone
 website site web homepage
-homepage website web
 url address link
 upload submit transfer
 space capacity room storage
@@ -177,18 +170,15 @@ zero null nil
 digit figure
 separator delimiter divider
 bracket parenthesis parentheses
-unique distinct different
 distinct different separate unique
 move transfer relocate
 function routine method
-parameter argument option
 plugin extension addon
 patch fix update
 harmless safe innocuous
 valid effective force
 invalid void unenforceable valid
 reachable accessible available
-accessible available reachable
 stay remain last
 last remain survive
 survive remain continue
@@ -197,28 +187,23 @@ lifetime life duration
 permanent perpetual forever irrevocable
 forever perpetual permanent unlimited
 temporary provisional interim
-provisional temporary interim
 regular periodic routine
 gradual step incremental
 simultaneous concurrent parallel
-concurrent simultaneous parallel
 automatic automatically itself
 manual hand manually
 voluntary optional free
 willing agree prepared
 intentional deliberate wilful willful
-deliberate intentional wilful willful
 accidental unintentional inadvertent
 honest faith good
 fair reasonable equitable
-reasonable fair
 obvious apparent evident clear
 visible prominent conspicuous displayed
 readable legible
 exact precise accurate
 approximate about roughly estimate
 enough sufficient adequate
-sufficient enough adequate
 excessive undue unreasonable
 unnecessary needless redundant
 useless unusable
@@ -241,55 +226,40 @@ contributor contribution
 reward bonus award prize
 earn receive income
 lend loan borrow
-borrow loan
 debt owe liability
 money funds cash sum
-cash money
 price cost rate fee
 cheap inexpensive
-fund finance
 account ledger
 bookkeeping accounting accounts
-yearly annual
-monthly month
 midnight night
 workday weekday working business
-holiday vacation leave
 today current
 soon promptly early
 early before advance
 beforehand advance prior
 afterwards after later subsequent
-later subsequent after
 previously before formerly
 finally last end
 first initial original
-initial first original
-original first initial
 next following subsequent
 second next
-tall height high
 wide width broad
 thick thickness
 thin thickness
-deep depth
-far distance
 distance far kilometres miles
-heavy weight
 light lamp illumination
 dark night
 bright light
 loud volume noise
 quiet silence
 empty blank vacant
-full complete
 crowded full
 wet damp moist
 strong strength
 young age
 elderly old age
 sick ill illness
-ill sick illness
 healthy health
 pregnant pregnancy maternity
 disability disabled impairment
@@ -304,8 +274,6 @@ parent mother father guardian
 guardian parent custodian
 citizenship nationality
 foreigner alien foreign
-neighbour neighbor adjacent
-visitor guest
 club association society
 charity nonprofit
 school education institution
@@ -314,19 +282,14 @@ professor lecturer teacher
 degree diploma qualification
 exam examination test
 course training class
-research study
-picture image photo
 drawing design plan
-design drawing plan
 map chart
 sign notice symbol
 pattern design
 model type
 brand trademark make
 label tag mark
-tag label mark
 badge label
-secret confidential
 lock locked secure
 lift elevator
 toilet sanitary lavatory
@@ -334,5 +297,4 @@ room chamber compartment
 fence barrier
 route path course
 journey travel trip
-travel journey trip
 `;

@@ -11,7 +11,6 @@ desktop arbeitsumgebung oberfläche arbeitsfläche
 verbrauchen verbrauch bedarf ressourcenbedarf benötigen
 bedarf verbrauch anforderung
 voreingestellt standard standardmäßig vorgabe voreinstellung
-standard vorgabe voreinstellung voreingestellt standardmäßig
 stilllegen stillgelegt deaktivieren deaktiviert abschalten
 abstellen deaktivieren abschalten ausschalten
 aktivieren einschalten anschalten freischalten
@@ -24,7 +23,6 @@ dritter anderer fremder
 weitergeben weitergabe übertragen übertragung verbreiten überlassen
 weiterverkaufen verkaufen unterlizenzieren unterlizenzierung übertragung
 fassung version ausgabe
-version fassung ausgabe
 herausgeben veröffentlichen erlassen verabschieden kraft
 veröffentlichen herausgeben bekanntmachen freigeben
 einhalten befolgen beachten erfüllen nachkommen einhaltung
@@ -33,7 +31,6 @@ pflicht verpflichtung verpflichtet obliegenheit
 verpflichtet pflicht müssen
 anspruch recht forderung
 urheber rechtsinhaber autor verfasser
-autor verfasser urheber
 sicherheitskopie sicherungskopie backup datensicherung
 sicherung backup datensicherung sicherungskopie
 kopie vervielfältigung vervielfältigungsstück abschrift duplikat
@@ -54,9 +51,7 @@ unterschiedlich verschieden abweichend
 abweichen unterschied verschieden
 wichtig wesentlich bedeutend maßgeblich
 maßgeblich entscheidend bestimmend
-nötig notwendig erforderlich benötigen
 nutzen verwenden benutzen gebrauchen einsetzen anwenden
-verwenden nutzen benutzen einsetzen
 zeigen anzeigen darstellen anzeige
 anzeigen darstellen zeigen ausgeben
 schreiben verfassen erfassen
@@ -65,7 +60,6 @@ holen abrufen herunterladen beziehen
 senden schicken übermitteln versenden übersenden
 schicken senden übermitteln versenden einsenden
 bekommen erhalten empfangen
-erhalten bekommen empfangen
 fragen anfragen ersuchen
 bitten ersuchen beantragen
 sagen angeben mitteilen erklären
@@ -73,9 +67,7 @@ erklären erläutern beschreiben
 entscheiden entscheidung beschließen beschluss
 beschließen beschluss abstimmung entscheidung
 wählen auswählen wahl auswahl
-auswählen wählen auswahl
 bestellen ernennen berufen bestellung ernennung
-ernennen bestellen berufen
 abberufen entlassen abberufung
 stellvertreter vertreter vertretung
 leiter leitung chef direktor vorsitzender
@@ -116,7 +108,6 @@ langsam verzögert
 früh vorher vorzeitig
 später nachträglich danach
 rechtzeitig fristgerecht pünktlich
-pünktlich rechtzeitig fristgerecht
 dauern dauer zeitraum
 wie oft häufig häufigkeit turnus
 regelmäßig turnusmäßig periodisch
@@ -124,15 +115,12 @@ stündlich stunde
 nachträglich später rückwirkend
 anfang beginn zunächst start
 zunächst anfang zuerst anfänglich
-schluss ende ablauf
 ende schluss ablauf beendigung
 aufhören enden beenden einstellen
 einstellen beenden aussetzen
 fortsetzen weiterführen fortführen
-weiterführen fortsetzen fortführen
 zusätzlich weitere ergänzend
 weitere zusätzliche andere
-ganz gesamt vollständig
 vollständig komplett gesamt ganz
 teil anteil abschnitt bestandteil
 anteil prozent quote beteiligung
@@ -149,7 +137,6 @@ rechner computer maschine gerät arbeitsplatzrechner
 gerät maschine apparat anlage
 anlage einrichtung system gerät
 tragbar laptop notebook mobil
-laptop notebook tragbar
 netzwerk netz internet
 internet netz online
 drucker druck drucken ausdruck
@@ -157,8 +144,6 @@ bildschirm monitor anzeige
 tastatur taste tasten
 maus zeiger
 befehl kommando anweisung
-kommando befehl
-datei dokument
 dokument datei unterlage schriftstück
 unterlagen dokumente nachweise papiere
 verzeichnis ordner pfad
@@ -179,7 +164,6 @@ konto benutzerkonto
 zugang zugriff zutritt
 zugriff zugang berechtigung
 berechtigt befugt ermächtigt
-befugt berechtigt ermächtigt
 befugnis recht berechtigung
 verwalter administrator verwaltung
 verwaltung administration verwalten
@@ -195,11 +179,9 @@ geburt geboren
 alter alt jahre
 krank krankheit arbeitsunfähig
 urlaub ferien
-lohn gehalt vergütung
 arbeit tätigkeit beschäftigung
 beruf tätigkeit
 firma unternehmen gesellschaft betrieb
-unternehmen firma gesellschaft
 laden geschäft filiale
 filiale niederlassung zweigstelle
 büro geschäftsstelle
@@ -209,7 +191,6 @@ räume räumlichkeiten mieträume
 tür eingang
 heizung wärme
 strom elektrizität
-müll abfall
 abfall müll entsorgung
 entsorgen beseitigen entsorgung
 auto fahrzeug kraftfahrzeug pkw
@@ -221,23 +202,18 @@ ware gut produkt
 produkt erzeugnis ware
 qualität güte beschaffenheit
 muster vorlage beispiel
-beispiel muster
 regel vorschrift bestimmung
 bestimmung vorschrift regelung klausel
-klausel bestimmung regelung
 anhang anlage beilage
 kapitel abschnitt
 überschrift titel
 hinweis vermerk anmerkung
 vermerk hinweis eintrag
-bedingung voraussetzung
 voraussetzung bedingung anforderung
 ausnahme abweichung
 einschränkung beschränkung begrenzung
 beschränken begrenzen einschränken
 grenze grenzwert obergrenze
-grund ursache anlass
-zweck ziel
 folgen konsequenzen rechtsfolge
 vorteil nutzen
 nachteil schaden
@@ -250,7 +226,6 @@ kündbar kündigung
 stornieren storno absagen
 absagen ausfallen
 mahnung zahlungserinnerung
-verzug verspätung
 verzinsen zinsen
 steuer abgabe
 spende zuwendung
@@ -275,7 +250,6 @@ beweis nachweis
 polizei behörde
 minister ministerium
 land staat bundesland
-staat land
 ausland ausländisch
 stadt gemeinde kommune
 bürger einwohner
@@ -284,7 +258,6 @@ privat persönlich
 persönlich selbst
 namentlich name
 adresse anschrift
-anschrift adresse
 telefon fernsprecher
 brief schreiben
 schriftlich textform

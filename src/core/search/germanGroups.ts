@@ -3,7 +3,6 @@ export const GERMAN_GROUPS = `
 kündigen kündigung beenden beendigung ende enden ablauf
 miete mietzins pacht mietpreis
 vermieter eigentümer verpächter
-mieter pächter
 kosten preis gebühr entgelt betrag
 zahlen zahlung entrichten bezahlen fällig
 frist dauer zeitraum laufzeit
@@ -32,10 +31,8 @@ passagier fahrgast reisender
 gesetz recht verordnung vorschrift
 kaufen erwerb erwerben kauf
 verkaufen verkauf veräußern veräußerung
-jährlich jahr
 mitteilen mitteilung benachrichtigen anzeige melden informieren
 prüfen prüfung kontrolle untersuchen untersuchung
-ordner verzeichnis
 rechner computer system
 lizenz genehmigung erlaubnis zustimmung
 übertragen übertragung abtreten abtretung

@@ -149,7 +149,6 @@ in force: effective
 in public: publicly
 in the first place: initial original
 keep an eye on: monitor supervise
-least risky: safest secure
 made good: compensate indemnify liable cure
 make good: compensate indemnify liable cure
 no longer: cease discontinue
@@ -187,19 +186,25 @@ const PARTICLES = new Set('out up down off away back over apart aside together a
 const PREPOSITIONS = new Set('in on at after by through around'.split(' '));
 /** Words that begin a clause, so that a preposition before them has no noun. */
 const CLAUSE_OPENERS = new Set('when if while where before after until unless because and or'.split(' '));
-let table: ReadonlyMap<string, readonly string[]> | null = null;
+let verbs: ReadonlyMap<string, readonly string[]> | null = null;
+let idioms: readonly (readonly [phrase: readonly string[], said: readonly string[]])[] | null = null;
+
+/** The lines of a table, each a phrase's words with the stems that say the same. */
+function rowsOf(table: string): (readonly [phrase: readonly string[], said: readonly string[]])[] {
+  return table
+    .trim()
+    .split('\n')
+    .map((line) => {
+      const [phrase = '', said = ''] = line.split(': ');
+      return [phrase.split(' '), said.split(' ').map((word) => stemWord(word, 'en'))] as const;
+    });
+}
 
 function known(): ReadonlyMap<string, readonly string[]> {
-  table ??= new Map(
-    PHRASES.trim()
-      .split('\n')
-      .map((line) => {
-        const [phrase = '', words = ''] = line.split(': ');
-        const [verb = '', particle = ''] = phrase.split(' ');
-        return [`${stemWord(verb, 'en')}_${particle}`, words.split(' ').map((word) => stemWord(word, 'en'))] as const;
-      }),
+  verbs ??= new Map(
+    rowsOf(PHRASES).map(([[verb = '', particle = ''], said]) => [`${stemWord(verb, 'en')}_${particle}`, said] as const),
   );
-  return table;
+  return verbs;
 }
 
 /** A verb with its particle or a set phrase in a question, as terms, with what says the same in one word. */
@@ -226,49 +231,45 @@ function particleBehind(
   return word === undefined ? null : { word, sure: true };
 }
 
-let idioms: readonly (readonly [words: readonly string[], said: readonly string[]])[] | null = null;
+/** What a phrase may be said by, its roots too. */
+function saidBy(said: readonly string[]): Map<string, number> {
+  const found = new Map<string, number>();
+  for (const term of said)
+    for (const { term: one, share } of [{ term, share: 1 }, ...rootsOf(term)]) found.set(one, PHRASE_SHARE * share);
+  return found;
+}
+
+function asEquivalents(found: ReadonlyMap<string, number>): Equivalent[] {
+  return [...found].map(([term, share]) => ({ term, share }));
+}
 
 /** Set phrases among the words of an English text. */
 function idiomsAmong(words: readonly string[]): Phrase[] {
-  idioms ??= IDIOMS.trim()
-    .split('\n')
-    .map((line) => {
-      const [phrase = '', said = ''] = line.split(': ');
-      return [phrase.split(' '), said.split(' ').map((word) => stemWord(word, 'en'))] as const;
-    });
-  return idioms.flatMap(([phrase, said]) => {
-    const at = words.findIndex((_, start) => phrase.every((word, offset) => words[start + offset] === word));
-    if (at < 0) return [];
-    const found = new Map<string, number>();
-    for (const term of said)
-      for (const { term: one, share } of [...rootsOf(term), { term, share: 1 }]) found.set(one, PHRASE_SHARE * share);
-    return [
-      {
-        terms: phrase.map((word) => stemWord(word, 'en')),
-        equivalents: [...found].map(([term, share]) => ({ term, share })),
-      },
-    ];
-  });
+  idioms ??= rowsOf(IDIOMS);
+  return idioms
+    .filter(([phrase]) => words.some((_, start) => phrase.every((word, offset) => words[start + offset] === word)))
+    .map(([phrase, said]) => ({
+      terms: phrase.map((word) => stemWord(word, 'en')),
+      equivalents: asEquivalents(saidBy(said)),
+    }));
 }
 
 /** Verbs with a particle in an English text, "hand the keys over", and set phrases, "put right", that documents may say in one word. */
 export function phrasesIn(text: string, neighbours: Neighbours | null): Phrase[] {
   const words = tokensOf(text).map((token) => token.word);
-  const verbs = words.flatMap((word, at): Phrase[] => {
+  const parted = words.flatMap((word, at): Phrase[] => {
     const particle = PARTICLES.has(word) || PREPOSITIONS.has(word) ? null : particleBehind(words, at);
     if (particle === null) return [];
     const verb = stemWord(word, 'en');
     // "Given back" is a form of "give back".
     const keys = [verb, ...rootsOf(verb).map((one) => one.term)].map((one) => `${one}_${particle.word}`);
-    const found = new Map<string, number>();
+    const found = saidBy(keys.flatMap((key) => known().get(key) ?? []));
     for (const key of keys) {
-      for (const term of known().get(key) ?? [])
-        for (const { term: one, share } of [{ term, share: 1 }, ...rootsOf(term)]) found.set(one, PHRASE_SHARE * share);
       for (const { term, likeness } of particle.sure ? (neighbours?.synonymsOf(key) ?? []) : [])
         if (!found.has(term)) found.set(term, PHRASE_SHARE * likeness);
     }
-    const equivalents = [...found].map(([term, share]) => ({ term, share }));
+    const equivalents = asEquivalents(found);
     return equivalents.length === 0 ? [] : [{ terms: [verb, stemWord(particle.word, 'en')], equivalents }];
   });
-  return [...verbs, ...idiomsAmong(words)];
+  return [...parted, ...idiomsAmong(words)];
 }

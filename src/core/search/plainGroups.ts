@@ -73,7 +73,6 @@ rubbish trash waste refuse
 lorry truck vehicle
 parking park car
 flat apartment
-shop store retail outlet
 factory plant works
 staff employee personnel headcount workforce
 boss manager head director chief
@@ -88,7 +87,6 @@ subsidiaries subsidiary group
 headquarters office seat registered
 founded incorporated established
 spin demerger disposal divestment divest
-sell sold disposal dispose
 write-off written impairment
 outlook forecast guidance expectation expect
 strategy plan objective
@@ -121,7 +119,6 @@ blocked clogged obstructed jammed
 overheat overheating temperature
 trip trips cut
 reset restart reboot
-mend repair fix
 measure measured measurement sample
 sampling sample samples
 accuracy accurate precision tolerance agree
@@ -141,14 +138,11 @@ authority agency office body
 citizen person individual
 applicant application apply
 deadline latest
-annual yearly
 every each per
-daily day
 nightly night
 underage minor child
 spouse husband wife partner
 heir successor
-death deceased
 witness attest
 notary notarised
 stamp seal
@@ -195,7 +189,6 @@ local nearby
 publish issue release
 translate translation
 rename name
-duplicate copy
 merge combine consolidate
 split divide separate
 `;

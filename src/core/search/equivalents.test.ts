@@ -1,0 +1,50 @@
+import { describe, expect, test } from '@jest/globals';
+import { ENGLISH_GROUPS } from './englishGroups';
+import { EVERYDAY_GROUPS } from './everydayGroups';
+import { GERMAN_EVERYDAY_GROUPS } from './germanEverydayGroups';
+import { GERMAN_GROUPS } from './germanGroups';
+import { PLAIN_GROUPS } from './plainGroups';
+import { equivalentsOf, knownEquivalents, writtenGroups } from './equivalents';
+
+const of = (term: string, language: 'en' | 'de'): string[] => equivalentsOf(term, language).map((one) => one.term);
+
+describe('groups of words', () => {
+  test('hold two words or more, each once', () => {
+    for (const group of knownEquivalents()) {
+      expect(group.length).toBeGreaterThan(1);
+      expect(new Set(group).size).toBe(group.length);
+    }
+  });
+
+  test.each([
+    ['English', [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS]],
+    ['German', [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS]],
+  ])('of %s are not contained in one another: such a group says nothing new', (_, tables) => {
+    const sets = tables.flatMap((table) =>
+      table
+        .trim()
+        .split('\n')
+        .map((line) => new Set(line.split(' '))),
+    );
+    const isHeld = (group: ReadonlySet<string>): boolean =>
+      sets.some((other) => other !== group && [...group].every((word) => other.has(word)));
+    expect(sets.filter(isHeld).map((group) => [...group].join(' '))).toEqual([]);
+  });
+
+  test('stand for each other in both directions, in their language only', () => {
+    expect(of('ratsam', 'de')).toContain('empfohl');
+    expect(of('empfohl', 'de')).toContain('ratsam');
+    expect(of('ratsam', 'en')).not.toContain('empfohl');
+    expect(of('concurr', 'en')).toContain('simultan');
+  });
+
+  test('are found by a German participle too', () => {
+    expect(of('verbraucht', 'de')).toContain('bedarf');
+    expect(of('zimmert', 'de')).toEqual([]);
+  });
+
+  test('of Japanese are looked for as they are written', () => {
+    expect(writtenGroups('ja').some((group) => group.includes('無料') && group.includes('無償'))).toBe(true);
+    expect(writtenGroups('en')).toEqual([]);
+  });
+});
