@@ -2,11 +2,15 @@ import { existsSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
 import { Neighbours } from '../src/core/search';
 
+function textOf(name: string): string | null {
+  const path = fileURLToPath(new URL(`../../public/words/${name}.txt`, import.meta.url));
+  return existsSync(path) ? readFileSync(path, 'utf8') : null;
+}
+
 /** Words that are used or mean like others, from the files that ship beside the bundle; null when they are missing. */
 export function loadNeighbours(): Neighbours | null {
-  const [used, meaning] = ['used-alike', 'synonyms'].map((name) =>
-    fileURLToPath(new URL(`../../public/words/${name}.txt`, import.meta.url)),
-  ) as [string, string];
-  if (!existsSync(used) || !existsSync(meaning)) return null;
-  return new Neighbours(readFileSync(used, 'utf8'), readFileSync(meaning, 'utf8'));
+  const texts = ['used-alike', 'synonyms', 'synonyms-de', 'synonyms-ja'].map(textOf);
+  if (texts.includes(null)) return null;
+  const [used, en, de, ja] = texts as [string, string, string, string];
+  return new Neighbours(used, { en, de, ja });
 }

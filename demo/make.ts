@@ -14,4 +14,8 @@ function keep(name: string, file: Buffer): void {
 }
 
 for (const [name, plan] of Object.entries(documents)) keep(name, await compose(plan));
-keep('Shipyard notice 2025.pdf', await setNotice(readFileSync(new URL('texts/notice.txt', import.meta.url), 'utf8')));
+const notice = { title: '第二電気船の建造に関するお知らせ', author: 'カリック造船所', made: new Date(Date.UTC(2025, 10, 18)) }; // prettier-ignore
+keep(
+  'Shipyard notice 2025.pdf',
+  await setNotice(readFileSync(new URL('texts/notice.txt', import.meta.url), 'utf8'), notice),
+);

@@ -9,22 +9,28 @@ const LEADING = 20;
 /** Signs that may not begin a line. */
 const CLOSING = /[。、）」』！？ーっゃゅょ%％]/;
 
-/** A notice in Japanese; its font is embedded, cut down to the characters that are used. */
-class Notice {
-  readonly doc = new PDFDocument({
-    size: 'A4',
-    margin: 0,
-    lang: 'ja',
-    displayTitle: true,
-    info: {
-      Title: '第二電気船の建造に関するお知らせ',
-      Author: 'カリック造船所',
-      CreationDate: new Date(Date.UTC(2025, 10, 18)),
-    },
-  });
-  private y = 84;
+const TOP = 84;
+const BOTTOM = 790;
 
-  constructor() {
+export interface NoticeInfo {
+  readonly title: string;
+  readonly author: string;
+  readonly made: Date;
+}
+
+/** A document in Japanese; its font is embedded, cut down to the characters that are used. */
+class Notice {
+  readonly doc: PDFKit.PDFDocument;
+  private y = TOP;
+
+  constructor({ title, author, made }: NoticeInfo) {
+    this.doc = new PDFDocument({
+      size: 'A4',
+      margin: 0,
+      lang: 'ja',
+      displayTitle: true,
+      info: { Title: title, Author: author, CreationDate: made },
+    });
     this.doc.font(readFileSync(require.resolve('@fontsource/kosugi/files/kosugi-japanese-400-normal.woff')));
   }
 
@@ -51,6 +57,10 @@ class Notice {
 
   paragraph(text: string, size = SIZE): void {
     for (const line of this.lines(text, size)) {
+      if (this.y > BOTTOM) {
+        this.doc.addPage();
+        this.y = TOP;
+      }
       this.doc.fontSize(size).text(line, MARGIN, this.y, { lineBreak: false, baseline: 'alphabetic' });
       this.y += LEADING * (size / SIZE);
     }
@@ -62,9 +72,9 @@ class Notice {
   }
 }
 
-/** Sets a notice from lines: `# title`, `## heading`, paragraphs. */
-export function setNotice(text: string): Promise<Buffer> {
-  const notice = new Notice();
+/** Sets a document in Japanese from lines: `# title`, `## heading`, paragraphs. */
+export function setNotice(text: string, info: NoticeInfo): Promise<Buffer> {
+  const notice = new Notice(info);
   const chunks: Buffer[] = [];
   notice.doc.on('data', (chunk: Buffer) => chunks.push(chunk));
   for (const line of text.split('\n').filter((one) => one.trim() !== '')) {

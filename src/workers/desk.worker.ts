@@ -38,16 +38,24 @@ import {
   type SummaryLength,
 } from '../core/summary';
 import { getEdition, getIndex, getTables, pagesFrom, storeIndex, type Shelved } from '../store';
-import { fetchNeighbours } from './neighbours';
+import { WordFiles } from './neighbours';
 import { attempt, type Result } from './result';
 
 const library = new Library();
-/** Words that are used or mean like others; without them questions are searched for by their own words and the trade's alone. */
-const neighbours = fetchNeighbours()
-  .then((fetched) => {
-    library.neighbours = fetched;
-  })
-  .catch((caught: unknown) => console.warn('Words that stand for others could not be loaded.', caught));
+const words = new WordFiles();
+
+/** The documents named that are held here, with the words that stand for others in their languages at hand. */
+async function askedOf(sourceIds: readonly string[]): Promise<ReturnType<typeof library.sources>> {
+  const sources = library.sources(sourceIds);
+  try {
+    library.neighbours = await words.for(sources.map(({ segment }) => segment.language));
+  } catch (caught: unknown) {
+    // Without them questions are searched for by their own words and the trade's alone.
+    console.warn('Words that stand for others could not be loaded.', caught);
+  }
+  return sources;
+}
+
 /** Edition held for each document; a new one replaces it. */
 const editions = new Map<string, string>();
 const syncing = new Map<string, Promise<void>>();
@@ -194,8 +202,8 @@ const api = {
   /** Asks the built-in reader over the documents named that are held here. */
   ask(question: string, sourceIds: readonly string[], how: AskHow): Promise<Result<Answer>> {
     return attempt(async () => {
-      await neighbours;
-      return askBuiltIn(question, library.sources(sourceIds), library.quotes, { now, ...library.asking(), ...how });
+      const sources = await askedOf(sourceIds);
+      return askBuiltIn(question, sources, library.quotes, { now, ...library.asking(), ...how });
     });
   },
 
@@ -212,8 +220,8 @@ const api = {
     reader: Answer['reader'],
     how: AskHow,
   ): Promise<Result<readonly SentPassage[]>> {
-    return attempt(() => {
-      const sources = library.sources(sourceIds);
+    return attempt(async () => {
+      const sources = await askedOf(sourceIds);
       const search = searchFor(question, sources, { ...library.asking(), ...how });
       composers.set(id, new ModelComposer(search, sources, library.quotes, reader));
       return passagesToSend(search.passages, sources);

@@ -1,12 +1,44 @@
 import { Neighbours } from '../core/search';
+import type { Language } from '../core/text';
+
+/** Names of the files in `public/words`: English ones, which serve documents of any language, and those of further languages. */
+const ENGLISH = ['used-alike', 'synonyms'] as const;
+const FURTHER: readonly Language[] = ['de', 'ja'];
 
 async function wordsOf(name: string): Promise<string> {
   const response = await fetch(new URL(`/words/${name}.txt`, self.location.origin));
   return response.ok ? response.text() : '';
 }
 
-/** The words that may stand for others, from the application's own origin; a file that is not there counts as empty. Rejects where the origin does not answer. */
-export async function fetchNeighbours(): Promise<Neighbours> {
-  const [used, meaning] = await Promise.all([wordsOf('used-alike'), wordsOf('synonyms')]);
-  return new Neighbours(used, meaning);
+/** The words that may stand for others, from the application's own origin: the English ones at once, those of another language when it is first asked for. */
+export class WordFiles {
+  private readonly english: Promise<Neighbours>;
+  private readonly further = new Map<Language, Promise<void>>();
+
+  constructor() {
+    this.english = Promise.all(ENGLISH.map(wordsOf)).then(([used = '', en = '']) => new Neighbours(used, { en }));
+    // Without words questions are searched for by their own and the trade's alone; `for` tells why.
+    this.english.catch(() => undefined);
+  }
+
+  /** The words for documents of some languages; a file that is not there counts as empty. Rejects where the origin does not answer. */
+  async for(languages: Iterable<Language>): Promise<Neighbours> {
+    const neighbours = await this.english;
+    for (const language of FURTHER.filter((one) => new Set(languages).has(one))) {
+      const known = this.further.get(language) ?? this.learn(neighbours, language);
+      this.further.set(language, known);
+      await known;
+    }
+    return neighbours;
+  }
+
+  private async learn(neighbours: Neighbours, language: Language): Promise<void> {
+    try {
+      neighbours.learn(language, await wordsOf(`synonyms-${language}`));
+    } catch (caught: unknown) {
+      // It is tried anew by the next question.
+      this.further.delete(language);
+      throw caught;
+    }
+  }
 }

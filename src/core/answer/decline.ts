@@ -4,6 +4,7 @@ import { OTHER_MEASURE, type Evidence } from './evidence';
 import { asksMoney } from './kinds';
 import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
+import { reachedAt } from './reachedAt';
 import type { AskedSource } from './types';
 
 /** Kinds whose answer is a value: a sentence without one rarely answers. */
@@ -102,6 +103,8 @@ export function answers(
   if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
     return false;
   if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text) === null) return false;
+  const reached = reachedAt(question.text);
+  if (reached !== null && best.text.search(reached) < 0) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
   // In a sentence of many words all may stand far from one another.
   const together = features.pairs > 0 || question.subject.length === 1 || best.text.split(/\s+/).length <= LONG;

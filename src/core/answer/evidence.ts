@@ -7,7 +7,9 @@ import { definingShare } from './defining';
 import { asksMoney, freshMentions, isMoney, kindNearness, saysMoney, tellsDistance } from './kinds';
 import { partyNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
+import { quantityAsked, toldIn } from './quantities';
 import type { Question } from './question';
+import { reachedAt, WAYS_TO_REACH } from './reachedAt';
 import { columnAsked, labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
 import type { AskedSource } from './types';
 import { TermWeights, theirWords } from './termWeights';
@@ -154,10 +156,14 @@ class Measure {
   private readonly forms: readonly Form[];
   /** The length of period the question is about. */
   private readonly asked: PeriodSpan;
+  /** What the number or address looks like at which somebody is to be reached. */
+  private readonly reached: RegExp | null;
   /** Words of the term to be defined, where a definition is wanted. */
   private readonly defined: readonly string[];
   /** Terms of what is to be counted, equivalents among them. */
   private readonly counted: ReadonlySet<string>;
+  /** What figures of the quantity asked for are told in. */
+  private readonly quantity: RegExp | null;
   /** Terms of headings and names, which many units stand under. */
   private readonly known = new Map<string, ReadonlySet<string>>();
 
@@ -176,6 +182,8 @@ class Measure {
       theirs: termsOf(word, sources[0]?.segment.language ?? 'en').flatMap(({ term }) => theirs.get(term) ?? []),
     }));
     this.asked = spanAsked(question.text);
+    this.quantity = ['number', 'amount'].includes(question.kind) ? quantityAsked(question.text) : null;
+    this.reached = reachedAt(question.text);
     this.defined = termDefined(question.text) ?? question.words;
     const things = new Set(
       (question.kind === 'number' ? thingsCounted(question.text) : []).flatMap((word) =>
@@ -193,13 +201,13 @@ class Measure {
     const source = hit.source as AskedSource;
     const { language } = source.segment;
     const units = unitsOfPassage(source, hit.passage);
-    const sets = units.map((unit) => termSet(unit.text, language));
+    const sets = units.map(({ text }) => this.termsIn(text, language));
     const heading = this.termsOnce(sectionOf(source, units.at(-1)?.unit.section ?? -1), language);
     const heads = units.map((_, index) => this.termsOnce(headOver(source, units, index), language));
     const surroundings = union(...sets, heading, this.termsOnce(`${source.name} ${periodsOf(source)}`, language));
     const whole = this.weights.share(...sets, heading);
     return units.map(({ unit, text }, index) => {
-      const own = sets[index] as Set<string>;
+      const own = sets[index] as ReadonlySet<string>;
       const lead = sets[leadOf(units, index)] ?? sets[takenUp(units, index)] ?? own;
       const row = unit.kind === 'row' ? tableRowAt(source.tables, unit.spans) : null;
       const over = row === null ? null : rowTerms(row, language);
@@ -222,6 +230,13 @@ class Measure {
       };
       return { source, hit, rank, index, text, unit, row, score: weigh(features), features };
     });
+  }
+
+  /** The terms of a unit; where a number or address to reach somebody by is asked for, one that stands there is called so. */
+  private termsIn(text: string, language: Language): ReadonlySet<string> {
+    const own = termSet(text, language);
+    if (this.reached === null || text.search(this.reached) < 0) return own;
+    return union(own, termSet([...WAYS_TO_REACH].filter((word) => this.question.spoken.has(word)).join(' '), language));
   }
 
   private termsOnce(text: string, language: Language): ReadonlySet<string> {
@@ -255,6 +270,7 @@ class Measure {
   /** False where a sum of money, or a number of things, is asked for and the figures measure or count something else. */
   private measures(text: string, mentions: readonly Range[], row: RowOfTable | null, language: Language): boolean {
     if (this.isRelative(text, mentions, row)) return false;
+    if (this.quantity !== null && row === null) return toldIn(this.quantity, text, mentions);
     const ofSums = row?.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit)) ?? false;
     if (this.counted.size > 0)
       return row === null ? countsThings(text, mentions, (term) => this.counted.has(term), language) : !ofSums;

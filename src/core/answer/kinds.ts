@@ -1,6 +1,8 @@
 import { datesOf, numbersOf, tokenize, tokensOf, type Language, type NumberMention, type Range } from '../text';
 import { termsOf } from '../search';
+import { quantityAsked } from './quantities';
 import { ASKS_TIME, type Question } from './question';
+import { reachedAt } from './reachedAt';
 
 interface Mention {
   readonly start: number;
@@ -89,24 +91,27 @@ const FREE =
 /** Asks for the size of a step, which may be a share. */
 const BY_HOW_MUCH = /\bby how much\b|\bum wie ?viel\b/i;
 /** Asks for an age, which is a time. */
-const ASKS_AGE = /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bwie alt\b/i;
+const ASKS_AGE =
+  /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|alter\b|何歳|年齢/i;
 /** Asks for a number of things. */
 const COUNTS = /\b(?:how many|what number of|wie viele)\b/i;
 
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
-  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|premium|miete|kosten|kostet|preis|gebühr|zahlen|bezahlen|bußgeld|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額/i;
+  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|premium|miete|kosten|kostet|preis|gebühr|zahlen|bezahlen|bußgeld|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
 
 /** True for a question that asks for a sum of money. */
 export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
-  return kind === 'amount' && ASKS_MONEY.test(text) && !BY_HOW_MUCH.test(text);
+  return kind === 'amount' && ASKS_MONEY.test(text) && !BY_HOW_MUCH.test(text) && quantityAsked(text) === null;
 }
 
 /** True for words that say a sum of money, "two hundred crowns", or that there is nothing to pay. */
 export function saysMoney(text: string): boolean {
   return (
     text.search(FREE) >= 0 ||
-    /[$€£¥円]|\b(?:crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|cents?|pence|eur|usd|gbp)\b/iu.test(text)
+    /[$€£¥円]|\b(?:crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|cents?|pence|eur|usd|gbp)\b|(?:クラウン|ドル|ユーロ|ポンド)/iu.test(
+      text,
+    )
   );
 }
 
@@ -179,7 +184,7 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
     }
     case 'place':
     case 'passage':
-      return ASKS_ADDRESS.test(asked) ? ranges(text, ADDRESS) : [];
+      return ranges(text, reachedAt(asked) ?? (ASKS_ADDRESS.test(asked) ? ADDRESS : NOTHING));
     case 'yes-no':
     case 'definition':
     case 'list':
@@ -199,6 +204,7 @@ export function tellsDistance(text: string, mentions: readonly Range[]): boolean
 /** Asks where something is to be sent or said: an address of mail or of a page answers that. */
 const ASKS_ADDRESS =
   /\b(?:which|what|welche[rns]?) (?:e-?mail |web |mail )?(?:address|adresse|site|url)\b|\bwhere (?:do|does|should|can|could|must|may|shall|are|is) .{1,60}\b(?:write|send|sent|mail|mailed|submitted)\b|\bwohin\b/i;
+const NOTHING = /(?!)/g;
 const ADDRESS = /\b[\w.+-]+@[\w-]+(?:\.[\w-]+)+|\b(?:https?|ftp):\/\/[^\s)>\]]+/giu;
 
 /** Mentions of the wanted kind that the question did not name itself. */

@@ -45,6 +45,11 @@ describe('what a figure measures', () => {
     expect(ask('Who repaired the pier?').found).toBe(true);
   });
 
+  test('a number or address to reach somebody by looks like one', () => {
+    expect(ask('What is the telephone number of the clerk?').found).toBe(false);
+    expect(ask('What is the e-mail address of the clerk?').claims[0]?.text).toContain('clerk@society.test');
+  });
+
   test('the pages of another book are no fact of the file', () => {
     expect(ask('How many pages do the rules have?').headline).toMatch(/page/);
     expect(ask('How many pages does the yearbook of rowing have?').headline ?? '').not.toMatch(/\bpages?\b/);

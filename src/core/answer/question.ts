@@ -12,6 +12,7 @@ import {
   type Neighbours,
   type QueryTerm,
 } from '../search';
+import { reachedAt } from './reachedAt';
 import type { AnswerKind } from './types';
 
 export interface Question {
@@ -76,7 +77,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'duration',
   ],
   [
-    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele)\b/i,
+    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele|wie (?:groß|schwer|tief|breit|weit|dick|dünn|alt|warm|kalt|heiß|schnell|stark|laut)|(?:ab|bis|bis zu|unter|über|bei) welche[rmn]? \p{L}*(?:höhe|tiefe|weite|breite|länge|geschwindigkeit|temperatur|gewicht|stärke|größe|alter))\b/iu,
     'number',
   ],
   [ASKS_TIME, 'date'],
@@ -140,9 +141,17 @@ const JAPANESE_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
 const PARTICLE_WEIGHT = 0.1;
 const MIXED_WEIGHT = 0.3;
 
-/** What a pair of characters of a Japanese question is worth; null for other words. */
-function japaneseWeight(term: string): number | null {
+/** What a character of Chinese script counts that is a word, or the root of one, by itself, and one within a longer word. */
+const ROOT_WEIGHT = 0.6;
+const CHARACTER_WEIGHT = 0.25;
+
+/** What a pair of characters of a Japanese question is worth, or one of Chinese script; null for other words. */
+function japaneseWeight(term: string, text: string): number | null {
   if (!/[\u3040-\u30ff\u4e00-\u9fff]/.test(term)) return null;
+  if (/^\p{Script=Han}$/u.test(term) && !/[何誰]/.test(term))
+    return new RegExp(`(?<!\\p{Script=Han})${term}(?!\\p{Script=Han})`, 'u').test(text)
+      ? ROOT_WEIGHT
+      : CHARACTER_WEIGHT;
   if (/^[\u3040-\u309f]+$|[何誰]/.test(term)) return PARTICLE_WEIGHT;
   return /[\u3040-\u309f]/.test(term) ? MIXED_WEIGHT : 1;
 }
@@ -190,8 +199,9 @@ function mainClause(question: string): string {
 
 export function kindOf(question: string): AnswerKind {
   const plain = question.trim();
-  if (/[\u3040-\u30ff]/.test(plain)) return JAPANESE_KINDS.find(([pattern]) => pattern.test(plain))?.[1] ?? 'passage';
+  if (/[\u3040-\u30ff]/.test(plain) && reachedAt(plain) === null) return JAPANESE_KINDS.find(([pattern]) => pattern.test(plain))?.[1] ?? 'passage';
   const asked = mainClause(plain);
+  if (reachedAt(asked) !== null) return 'place';
   return KINDS.find(([pattern]) => pattern.test(asked))?.[1] ?? 'passage';
 }
 
@@ -243,7 +253,7 @@ export function analyseQuestion(
           ? DOCUMENT_WEIGHT
           : (SCAFFOLD.has(word) || measures.has(word)) && !defined.has(word)
             ? SCAFFOLD_WEIGHT
-            : (japaneseWeight(term) ?? 1);
+            : (japaneseWeight(term, text) ?? 1);
     weights.set(term, Math.max(weights.get(term) ?? 0, weight));
     if (weight > SCAFFOLD_WEIGHT && !words.includes(word)) words.push(word);
   }

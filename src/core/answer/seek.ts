@@ -8,6 +8,7 @@ import {
   withAliases,
   withCompounds,
   withParaphrase,
+  withWrittenSynonyms,
   writtenGroups,
   type Hit,
   type Neighbours,
@@ -109,8 +110,10 @@ export function seek(
   const own = analyseQuestion(question, language, neighbours, naming);
   const groups = [...settings.equivalents, ...writtenGroups(language)];
   const withOwnForms = (terms: readonly QueryTerm[]) => (language === 'de' ? withCompounds(terms, sources) : terms);
+  const withSynonyms = (terms: readonly QueryTerm[]) =>
+    language === 'ja' && neighbours !== null ? withWrittenSynonyms(terms, question, sources, neighbours) : terms;
   const widened = (terms: readonly QueryTerm[]): readonly QueryTerm[] =>
-    withParaphrase(withOwnForms(withAliases(terms, sources, groups)), settings.paraphrase);
+    withParaphrase(withOwnForms(withSynonyms(withAliases(terms, sources, groups))), settings.paraphrase);
   // A verb with its particle counts as one word where the documents have another for it.
   const said = ({ term, equivalents = [] }: QueryTerm): boolean =>
     !term.includes(' ') || equivalents.some((one) => documentFrequency(sources, one.term) > 0);

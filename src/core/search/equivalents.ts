@@ -92,18 +92,21 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
   const known =
     table.get(term) ?? (own === 'de' ? table.get(term.replace(/^ge(?=.{4,}t$)/, '').replace(/e?t$/, '')) : undefined);
   const trade = (known ?? []).map((one) => ({ term: one, share: TRADE_SHARE }));
-  if (own === 'de') return trade;
+  const alike = (neighbours?.synonymsOf(term, own) ?? []).map((one) => ({
+    ...one,
+    share: SYNONYM_SHARE * one.likeness,
+  }));
+  const firm = alike.filter(({ likeness }) => likeness >= FIRM).map(({ term: one, share }) => ({ term: one, share }));
+  const told = new Set([term]);
+  if (own === 'de') return [trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
   derivations ??= build(ENGLISH_DERIVATIONS, 'en');
   const roots = (derivations.get(term) ?? []).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
   const positive = UNDONE.test(term) ? [{ term: term.replace(UNDONE, ''), share: UNDONE_SHARE }] : [];
-  const alike = (neighbours?.synonymsOf(term) ?? []).map((one) => ({ ...one, share: SYNONYM_SHARE * one.likeness }));
-  const firm = alike.filter(({ likeness }) => likeness >= FIRM).map(({ term: one, share }) => ({ term: one, share }));
   const used = (neighbours?.of(term) ?? []).map(({ term: one, likeness }) => ({
     term: one,
     share: NEIGHBOUR_SHARE * likeness,
     loose: true,
   }));
   const faint = alike.map(({ term: one, share }) => ({ term: one, share, loose: true }));
-  const told = new Set([term]);
   return [roots, positive, trade, firm, used, faint].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
 }

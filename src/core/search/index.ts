@@ -33,3 +33,4 @@ export { phrasesIn, type Phrase } from './phrases';
 export { separableVerbs } from './separableVerbs';
 export { Neighbours } from './neighbours';
 export { isStopword, sameTerms, shareInCommon, termSet, termsOf, valueTerms } from './terms';
+export { withWrittenSynonyms } from './writtenSynonyms';

@@ -39,8 +39,23 @@ describe('words used like others', () => {
   });
 });
 
+describe('German words that mean alike', () => {
+  const words = new Neighbours('miet haus:90\n');
+
+  test('count once they are learned, those that are merely used alike never', () => {
+    expect(equivalentsOf('wirt', 'de', words)).toEqual(equivalentsOf('wirt', 'de'));
+    words.learn('de', 'wirt gastgeb:80 inhab:20\n');
+    const found = equivalentsOf('wirt', 'de', words);
+    expect(found.find((one) => one.term === 'gastgeb')?.share).toBeGreaterThan(0.5);
+    expect(found.some((one) => one.term === 'inhab')).toBe(false);
+    expect(equivalentsOf('miet', 'de', words).some((one) => one.term === 'haus')).toBe(false);
+  });
+});
+
 describe('words that mean alike', () => {
-  const words = new Neighbours('home famili:70\n', '# a notice\nhome household:60 famili:40 nest:15\nrent leas:90\n');
+  const words = new Neighbours('home famili:70\n', {
+    en: '# a notice\nhome household:60 famili:40 nest:15\nrent leas:90\n',
+  });
   const shares = (term: string): Map<string, { share: number; loose: boolean }> =>
     new Map(equivalentsOf(term, 'en', words).map((one) => [one.term, { share: one.share, loose: one.loose === true }]));
 
@@ -49,7 +64,7 @@ describe('words that mean alike', () => {
     expect(found.get('household')?.share).toBeGreaterThan(found.get('famili')?.share ?? 1);
     expect(found.get('famili')?.loose).toBe(false);
     expect(found.get('nest')?.loose).toBe(true);
-    expect(words.synonymsOf('#')).toEqual([]);
+    expect(words.synonymsOf('#', 'en')).toEqual([]);
     const terms = equivalentsOf('home', 'en', words).map((one) => one.term);
     expect(new Set(terms).size).toBe(terms.length);
   });

@@ -1,3 +1,5 @@
+import type { Language } from '../text';
+
 /** A search term that may stand for another, and how alike the two are used, 0 to 1. */
 export interface Neighbour {
   readonly term: string;
@@ -25,26 +27,34 @@ class Lines {
   }
 }
 
+/** Texts of words that mean alike, by language. */
+export type Meanings = Readonly<Partial<Record<Language, string>>>;
+
 /**
  * Words that may stand for others, from files with a line a word, "rent leas:71 tenant:66": those merely used alike, by vectors of words (`public/words/used-alike.txt`; GloVe,
- * Pennington et al. 2014), and those that mean alike, by a dictionary (`public/words/synonyms.txt`; WordNet, Fellbaum 1998). English only.
+ * Pennington et al. 2014; English only), and those that mean alike, by dictionaries (`public/words/synonyms.txt`; WordNet, Fellbaum 1998; `synonyms-de.txt`).
  */
 export class Neighbours {
   private readonly used: Lines;
-  private readonly meaning: Lines;
+  private readonly meaning = new Map<Language, Lines>();
 
-  constructor(used: string, meaning = '') {
+  constructor(used: string, meanings: Meanings = {}) {
     this.used = new Lines(used);
-    this.meaning = new Lines(meaning);
+    for (const [language, text] of Object.entries(meanings)) this.learn(language as Language, text);
   }
 
-  /** Terms used like a term, the likest first; none for what is not known. */
+  /** Takes in the words of a language that mean alike, instead of those it had. */
+  learn(language: Language, text: string): void {
+    this.meaning.set(language, new Lines(text));
+  }
+
+  /** Terms used like an English term, the likest first; none for what is not known. */
   of(term: string): readonly Neighbour[] {
     return this.used.of(term);
   }
 
-  /** Terms that mean what a term means, in one of its senses, the likest first. */
-  synonymsOf(term: string): readonly Neighbour[] {
-    return this.meaning.of(term);
+  /** Terms that mean what a term of a language means, in one of its senses, the likest first. */
+  synonymsOf(term: string, language: Language): readonly Neighbour[] {
+    return this.meaning.get(language)?.of(term) ?? [];
   }
 }

@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { Neighbours } from './neighbours';
 import { phrasesIn } from './phrases';
 
-const neighbours = new Neighbours('', 'lay_off furlough:50\nfall_in collaps:60\n');
+const neighbours = new Neighbours('', { en: 'lay_off furlough:50\nfall_in collaps:60\n' });
 
 function said(text: string): Record<string, string[]> {
   return Object.fromEntries(

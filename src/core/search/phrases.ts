@@ -265,7 +265,7 @@ export function phrasesIn(text: string, neighbours: Neighbours | null): Phrase[]
     const keys = [verb, ...rootsOf(verb).map((one) => one.term)].map((one) => `${one}_${particle.word}`);
     const found = saidBy(keys.flatMap((key) => known().get(key) ?? []));
     for (const key of keys) {
-      for (const { term, likeness } of particle.sure ? (neighbours?.synonymsOf(key) ?? []) : [])
+      for (const { term, likeness } of particle.sure ? (neighbours?.synonymsOf(key, 'en') ?? []) : [])
         if (!found.has(term)) found.set(term, PHRASE_SHARE * likeness);
     }
     const equivalents = asEquivalents(found);

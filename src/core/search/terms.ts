@@ -23,7 +23,10 @@ export interface Term {
   readonly word: string;
 }
 
-/** Search terms of a text's tokens in order: stems, ideograph pairs, also over a line end; stop words give none. */
+/** A character of Chinese script, which has a meaning of its own: that of "rent" is the same in every word for it. */
+const HAN = /^\p{Script=Han}$/u;
+
+/** Search terms of a text's tokens in order: stems, pairs of ideographs, also over a line end, and characters of Chinese script by themselves; stop words give none. */
 export function termsOfTokens(text: string, tokens: readonly Token[], language: Language): Term[] {
   const terms: Term[] = [];
   tokens.forEach(({ word }, position) => {
@@ -32,6 +35,7 @@ export function termsOfTokens(text: string, tokens: readonly Token[], language: 
       const between = next === undefined ? ' ' : text.slice((tokens[position] as Token).end, next.start);
       const joined = next !== undefined && isIdeographic(next.word) && (between === '' || between === '\n');
       terms.push({ term: joined ? word + next.word : word, position, word });
+      if (joined && HAN.test(word)) terms.push({ term: word, position, word });
     } else if (!STOPWORDS.has(word)) {
       terms.push({ term: stemWord(word, language), position, word });
     }

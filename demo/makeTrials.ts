@@ -1,0 +1,61 @@
+import { mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import path from 'node:path';
+import { fileURLToPath } from 'node:url';
+import type { SmallTable } from './figures';
+import { compose } from './typeset/compose';
+import { setNotice } from './typeset/notice';
+
+/**
+ * Sets the documents that `trials/written.jsonl` asks about as PDFs, from `trials/written/*.txt`: `npx tsx demo/makeTrials.ts FOLDER`. Their marks are those of the
+ * demo's texts, with tables in place: `@table caption | unit` or `@words caption`, then rows of cells behind `|`.
+ */
+const [, , folder = 'trials/written'] = process.argv;
+const from = fileURLToPath(new URL('../trials/written/', import.meta.url));
+const TABLE = /^@(table|words) (.+?)(?: \| (.+))?\n((?:\|.*(?:\n|$))+)/gm;
+
+const cellOf = (text: string, numbers: boolean): string | number =>
+  numbers && /^-?[\d,]+$/.test(text) ? Number(text.replace(/,/g, '')) : text;
+
+/** A text with its tables taken out under names of their own. */
+function parted(text: string): { readonly text: string; readonly tables: Record<string, SmallTable> } {
+  const tables: Record<string, SmallTable> = {};
+  const plain = text.replace(TABLE, (_, kind: string, caption: string, unit: string | undefined, lines: string) => {
+    const [head = [], ...rows] = lines.trim().split('\n').map((line) => line.slice(1).split('|').map((cell) => cell.trim())); // prettier-ignore
+    const name = `t${Object.keys(tables).length}`;
+    const set = (row: readonly string[]) => row.map((cell, at) => cellOf(cell, kind === 'table' && at > 0));
+    tables[name] = { caption, unit: unit ?? '', head, rows: rows.map(set), totals: 0 };
+    return `@${kind} ${name}\n`;
+  });
+  return { text: plain, tables };
+}
+
+mkdirSync(folder, { recursive: true });
+for (const file of readdirSync(from).filter((one) => one.endsWith('.txt'))) {
+  const title = path.basename(file, '.txt');
+  const text = readFileSync(from + file, 'utf8');
+  const set = /[\u3040-\u30ff]/.test(text)
+    ? setNotice(text, { title, author: '', made: new Date(Date.UTC(2025, 0, 1)) })
+    : compose({
+        design: {
+          title,
+          author: '',
+          family: title.length % 2 === 0 ? 'tinos' : 'gelasio',
+          page: { width: 595.28, height: 841.89 },
+          margin: { top: 92, bottom: 96, left: 86, right: 86 },
+          size: 11,
+          leading: 16.5,
+          head: ({ label }) => ({ left: title, right: label }),
+        },
+        ...parted(text),
+        statements: {},
+        front: (paper) => {
+          paper.newPage();
+          paper.text(`*${title}*`, { size: 18, leading: 26, align: 'left', after: 6 });
+        },
+        frontNumbering: { style: 'decimal' },
+        mainNumbering: () => null,
+        breakBeforeHeadings: false,
+        contentsDepth: 0,
+      });
+  writeFileSync(path.join(folder, `${title}.pdf`), await set);
+}

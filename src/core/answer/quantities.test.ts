@@ -1,0 +1,47 @@
+import { describe, expect, test } from '@jest/globals';
+import { numbersOf } from '../text';
+import { kindOf } from './question';
+import { quantityAsked, toldIn } from './quantities';
+
+/** True when a figure of the text is of the quantity that the question asks for. */
+function fits(question: string, text: string, language: 'en' | 'de' | 'ja' = 'en'): boolean {
+  const quantity = quantityAsked(question);
+  if (quantity === null) throw new Error(`“${question}” asks for no quantity.`);
+  return toldIn(quantity, text, numbersOf(text, language));
+}
+
+describe('a quantity asked for', () => {
+  test.each([
+    ['How warm must the hall be?', 'The hall is heated to 20 degrees.', 'It bears 31 per cent of the heating.'],
+    ['How deep is the basin?', 'The basin has 4.2 metres of water.', 'The basin holds 85 vessels.'],
+    ['How heavy is the crane?', 'The crane is of 120 tonnes.', 'The crane is let for 120 days.'],
+    ['What is the floor area of the shop?', 'The shop has 90 square metres.', 'The shop is at 19 Quay Street.'],
+    ['How much energy does the store hold?', 'It holds 2,800 kilowatt-hours.', 'The tank holds 85 litres.'],
+    ['What pull opens the coupling?', 'It opens at 6 kilonewtons.', 'It opens after 6 seconds.'],
+  ])('%s is told in its own units', (question, right, wrong) => {
+    expect(fits(question, right)).toBe(true);
+    expect(fits(question, wrong)).toBe(false);
+  });
+
+  test('is known in German and Japanese', () => {
+    expect(fits('Wie warm muss der Saal sein?', 'Der Saal wird auf 20 Grad geheizt.', 'de')).toBe(true);
+    expect(fits('Wie weit darf man fahren?', 'Sie fahren 20 Tage.', 'de')).toBe(false);
+    expect(fits('気温は何度ですか', '気温が35度を超える日', 'ja')).toBe(true);
+    expect(fits('重さは何キログラムですか', '3日以内に報告する', 'ja')).toBe(false);
+  });
+
+  test('may be told with the first figure of a range', () => {
+    expect(fits('How wide is the gate?', 'The gate is 3 to 5 metres.')).toBe(true);
+  });
+
+  test('is none where counts and money are asked for by the same words', () => {
+    expect(quantityAsked('How large is the order book?')).toBeNull();
+    expect(quantityAsked('How high is the fine?')).toBeNull();
+  });
+
+  test('is asked for as a number', () => {
+    expect(kindOf('At what temperature does it stop?')).toBe('number');
+    expect(kindOf('Wie schwer ist der Kran?')).toBe('number');
+    expect(kindOf('Ab welcher Wellenhöhe ist das Baden verboten?')).toBe('number');
+  });
+});

@@ -1,0 +1,72 @@
+import type { Range } from '../text';
+
+/** A quantity that is measured: the words that ask for it, and what its figures are told in. */
+interface Quantity {
+  readonly asked: RegExp;
+  readonly told: RegExp;
+}
+
+const LENGTH = String.raw`(?:kilo|centi|milli|deci)?met(?:re|er)s?|metern?|(?:kilo|zenti|milli)metern?|[kcdm]?m|feet|foot|inch(?:es)?|(?:nautical )?miles?|yards?|seemeilen?|fuß|zoll|(?:キロ|センチ|ミリ)?メートル|キロ|センチ|ミリ|海里`;
+const AREA = String.raw`(?:square|sq\.?) ?(?:[a-z]+)|m²|km²|hectares?|acres?|quadratmetern?|quadratkilometern?|hektar|平方メートル|㎡|ヘクタール|坪`;
+const MASS = String.raw`(?:kilo|milli)?gram(?:me)?s?|gramm|kilogramm|kg|g|mg|tonnes?|tons?|tonnen|pounds?|lbs?|kilos?|pfund|zentner|キログラム|キロ|グラム|トン`;
+const SPEED = String.raw`knots?|knoten|km/h|kph|mph|m/s|(?:kilo)?met(?:re|er)s? (?:an?|per) (?:hour|second)|miles (?:an?|per) hour|(?:kilo)?metern? (?:pro|in der|je) (?:stunde|sekunde)|stundenkilometern?|ノット|キロ(?:メートル)?|メートル`;
+const VOLUME = String.raw`lit(?:re|er)s?|litern?|l|cubic (?:centi)?met(?:re|er)s?|kubikmetern?|m³|gallons?|barrels?|リットル|立方メートル|トン`;
+const HEAT = String.raw`degrees?|grad|°\s?[cfk]?|kelvin|℃|度`;
+const FORCE = String.raw`(?:kilo)?newtons?|k?n|newton`;
+const POWER = String.raw`(?:kilo|mega|giga)?watts?|[kmg]?w|horse ?power|hp|ps|bhp|(?:kilo|mega)?volt-?amperes?|[km]?va|ワット|(?:キロ|メガ)ワット|馬力`;
+const ENERGY = String.raw`(?:kilo|mega|giga)?watt-?(?:hours?|stunden?)|[kmg]?wh|(?:kilo|mega)?joules?|ワット時|(?:キロ|メガ)ワット時`;
+const NOISE = String.raw`decibels?|dezibel|db(?:\(a\))?|デシベル`;
+const BYTES = String.raw`(?:kilo|mega|giga|tera)?bytes?|[kmgt]i?b|バイト|(?:キロ|メガ|ギガ)バイト`;
+const PRESSURE = String.raw`bars?|(?:kilo|hecto|mega)?pascals?|[kmh]?pa|psi|バール|パスカル`;
+const TENSION = String.raw`(?:kilo|milli)?volts?|k?v|ボルト`;
+
+const told = (units: string): RegExp => new RegExp(String.raw`^(?:${units})(?![\p{L}\p{N}])|^(?:${units})(?=[\u3040-\u30ff\u4e00-\u9fff])`, 'iu'); // prettier-ignore
+const quantity = (asked: RegExp, units: string): Quantity => ({ asked, told: told(units) });
+
+/** What is measured by the words that ask for it, the first that fits. Words such as "large" and "high", which ask for money and counts as well, tell none. */
+const QUANTITIES: readonly Quantity[] = [
+  quantity(
+    /\bhow (?:warm|hot|cold|cool)\b|\btemperatur\w*|\bwie (?:warm|heiß|kalt|kühl)\b|気温|温度|何度(?!目)/i,
+    HEAT,
+  ),
+  quantity(
+    /\bhow (?:heavy|much (?:do|does|did|can|may) .{2,40} weigh)\b|\bweigh\w*|\bwie (?:schwer|viel wiegt)\b|\bgewicht\b|重さ|重量|何(?:キログラム|グラム|トン)/i,
+    MASS,
+  ),
+  quantity(
+    /\bhow fast (?:may|can|is|are|does|do|must)\b|\b(?:speed|velocity)\b|\bwie schnell (?:darf|dürfen|fährt|fahren|ist)\b|\w*geschwindigkeit\b|時速|速度|速さ|風速/i,
+    SPEED,
+  ),
+  quantity(/\b(?:floor |surface )?area\b|\b\w*fläche\b|面積|広さ|何(?:平方メートル|坪|ヘクタール)/i, AREA),
+  quantity(
+    /\bhow (?:deep|wide|tall|thick|thin|far)\b|\bwie (?:tief|breit|dick|dünn|weit)\b|長さ|高さ|深さ|幅は|厚さ|全長|距離|何(?:メートル|センチ|ミリ|海里)/i,
+    LENGTH,
+  ),
+  quantity(/\bhow (?:loud|noisy)\b|\bnoise level\b|\bwie laut\b|騒音/i, NOISE),
+  quantity(/\bhow much (?:electrical )?energy\b|\bbattery capacity\b|\bwie viel (?:energie|strom)\b|電力量/i, ENERGY),
+  quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum) power\b|\bwelche leistung\b|\bwie stark ist der motor|出力/i, POWER), // prettier-ignore
+  quantity(/\bwhat (?:pull|force|load)\b|\bwelche (?:zug)?kraft\b/i, `${FORCE}|${MASS}`),
+  quantity(/\b(?:what|which) (?:oil |water |gas |air )?pressure\b|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
+  quantity(/\b(?:what|which) voltage\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
+  quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff)\b/i, `${VOLUME}|${MASS}`), // prettier-ignore
+  quantity(/\bhow much (?:memory|ram|disk|storage|free space)\b|\bwie viel (?:arbeitsspeicher|speicher\w*|plattenplatz)\b|メモリ(?:ー)?は|容量は/i, `${BYTES}|${VOLUME}|${ENERGY}|${MASS}`), // prettier-ignore
+];
+
+/** The quantity that a question asks for, by what its figures are told in; null where its words tell none. */
+export function quantityAsked(asked: string): RegExp | null {
+  return QUANTITIES.find((one) => one.asked.test(asked))?.told ?? null;
+}
+
+/** Characters behind the first of a figure, at most, before its unit begins. */
+const FIGURE = 40;
+
+/** True when one of the figures of a text is told in units of a quantity, right behind it: "20 degrees", "3 to 5 metres". */
+export function toldIn(quantity: RegExp, text: string, mentions: readonly Range[]): boolean {
+  return mentions.some(({ start, end }) => {
+    // The mention may have taken the unit in.
+    const own = text.slice(start, end);
+    for (const match of own.matchAll(/(?<![\p{L}])[\p{L}°℃㎡%]/gu)) if (quantity.test(own.slice(match.index))) return true; // prettier-ignore
+    const behind = /^(?:[\s\u00a0-]|(?:to|and|or|bis|und|oder|から|～|〜|–|-)(?=[\s\d])|[\d.,]+)*/iu.exec(text.slice(end, end + FIGURE))?.[0].length ?? 0; // prettier-ignore
+    return quantity.test(text.slice(end + behind, end + behind + FIGURE));
+  });
+}
