@@ -9,11 +9,15 @@ const BEHIND = 4;
 const BEFORE = 6;
 /** People are counted by many names: crew, passengers, members. */
 const PEOPLE = /^(?:people|persons?|individuals?|personen|leute|menschen)$/i;
+const PERSONS =
+  'people persons individuals employees workers members staff crew passengers travellers visitors guests men women adults children apprentices developers users students pupils inhabitants residents participants candidates shareholders directors officers personen leute menschen mitarbeiter beschäftigte mitglieder fahrgäste gäste besucher teilnehmer einwohner'.split(
+    ' ',
+  );
 
 /** The words of what a question asks to count; none for other questions. */
 export function thingsCounted(asked: string): string[] {
   const things = tokenize(COUNTED.exec(asked)?.groups?.['things'] ?? '').map((token) => token.word);
-  return things.some((word) => PEOPLE.test(word)) ? [] : things;
+  return things.some((word) => PEOPLE.test(word)) ? [...PERSONS] : things;
 }
 
 /** True when one of the numbers stands right before what is counted, or behind "the number of" it. */

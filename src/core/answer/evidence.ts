@@ -81,7 +81,7 @@ function periodShare(periods: readonly string[], own: ReadonlySet<string>, surro
 }
 
 /** What figures count that measure something else than is asked for. */
-export const OTHER_MEASURE = 0.5;
+const OTHER_MEASURE = 0.5;
 
 /** What a period's share keeps where the figure is of another length of period. */
 const OTHER_SPAN = 0.4;

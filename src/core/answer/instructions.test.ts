@@ -92,13 +92,13 @@ describe('standing instructions', () => {
 
 describe('settings of a dossier', () => {
   test('own groups of words widen a question both ways', () => {
-    const question = 'What is the tariff of the lighter?';
+    const question = 'What is the scot of the lighter?';
     expect(ask('', {}, question).found).toBe(false);
     const widened = ask(
       '',
       {
         equivalents: [
-          ['tariff', 'price'],
+          ['scot', 'price'],
           ['lighter', 'barge'],
         ],
       },

@@ -17,6 +17,7 @@ describe('a quantity asked for', () => {
     ['How heavy is the crane?', 'The crane is of 120 tonnes.', 'The crane is let for 120 days.'],
     ['What is the floor area of the shop?', 'The shop has 90 square metres.', 'The shop is at 19 Quay Street.'],
     ['How much energy does the store hold?', 'It holds 2,800 kilowatt-hours.', 'The tank holds 85 litres.'],
+    ['How fast may a boat go?', 'Boats go at 3 metres per second.', 'Boats go 30 metres beside the quay.'],
     ['What pull opens the coupling?', 'It opens at 6 kilonewtons.', 'It opens after 6 seconds.'],
   ])('%s is told in its own units', (question, right, wrong) => {
     expect(fits(question, right)).toBe(true);

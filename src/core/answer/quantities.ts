@@ -34,7 +34,7 @@ const QUANTITIES: readonly Quantity[] = [
     MASS,
   ),
   quantity(
-    /\bhow fast (?:may|can|is|are|does|do|must)\b|\b(?:speed|velocity)\b|\bwie schnell (?:darf|dürfen|fährt|fahren|ist)\b|\w*geschwindigkeit\b|時速|速度|速さ|風速/i,
+    /\bhow fast (?:may|can|are|does|do|must)\b|\b(?:speed|velocity)\b|\bwie schnell (?:darf|dürfen|fährt|fahren|ist)\b|\w*geschwindigkeit\b|時速|速度|速さ|風速/i,
     SPEED,
   ),
   quantity(/\b(?:floor |surface )?area\b|\b\w*fläche\b|面積|広さ|何(?:平方メートル|坪|ヘクタール)/i, AREA),
@@ -63,9 +63,9 @@ const FIGURE = 40;
 /** True when one of the figures of a text is told in units of a quantity, right behind it: "20 degrees", "3 to 5 metres". */
 export function toldIn(quantity: RegExp, text: string, mentions: readonly Range[]): boolean {
   return mentions.some(({ start, end }) => {
-    // The mention may have taken the unit in.
-    const own = text.slice(start, end);
-    for (const match of own.matchAll(/(?<![\p{L}])[\p{L}°℃㎡%]/gu)) if (quantity.test(own.slice(match.index))) return true; // prettier-ignore
+    // The mention may have taken the unit in, or its first word.
+    for (const { index } of text.slice(start, end).matchAll(/(?<!\p{L})[\p{L}°℃㎡%]/gu))
+      if (quantity.test(text.slice(start + index, start + index + FIGURE))) return true;
     const behind = /^(?:[\s\u00a0-]|(?:to|and|or|bis|und|oder|から|～|〜|–|-)(?=[\s\d])|[\d.,]+)*/iu.exec(text.slice(end, end + FIGURE))?.[0].length ?? 0; // prettier-ignore
     return quantity.test(text.slice(end + behind, end + behind + FIGURE));
   });

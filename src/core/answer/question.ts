@@ -77,7 +77,7 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'duration',
   ],
   [
-    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele|wie (?:groß|schwer|tief|breit|weit|dick|dünn|alt|warm|kalt|heiß|schnell|stark|laut)|(?:ab|bis|bis zu|unter|über|bei) welche[rmn]? \p{L}*(?:höhe|tiefe|weite|breite|länge|geschwindigkeit|temperatur|gewicht|stärke|größe|alter))\b/iu,
+    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele|wie (?:groß|schwer|tief|breit|weit|dick|dünn|alt|warm|kalt|heiß|schnell|stark|laut)|(?:ab|bis|bis zu|unter|über|bei) welche[rmn]? \p{L}*(?:höhe|tiefe|weite|breite|länge|geschwindigkeit|temperatur|gewicht|stärke|größe|alter))(?!\p{L})/iu,
     'number',
   ],
   [ASKS_TIME, 'date'],
@@ -199,7 +199,8 @@ function mainClause(question: string): string {
 
 export function kindOf(question: string): AnswerKind {
   const plain = question.trim();
-  if (/[\u3040-\u30ff]/.test(plain) && reachedAt(plain) === null) return JAPANESE_KINDS.find(([pattern]) => pattern.test(plain))?.[1] ?? 'passage';
+  if (/[\u3040-\u30ff]/.test(plain) && reachedAt(plain) === null)
+    return JAPANESE_KINDS.find(([pattern]) => pattern.test(plain))?.[1] ?? 'passage';
   const asked = mainClause(plain);
   if (reachedAt(asked) !== null) return 'place';
   return KINDS.find(([pattern]) => pattern.test(asked))?.[1] ?? 'passage';
@@ -209,10 +210,12 @@ export function kindOf(question: string): AnswerKind {
 const FOCUS: readonly RegExp[] = [
   /^(?:what|which|how (?:large|high|much|long)) (?:is|are|was|were) (?:the |its |their |an? )?(?<focus>[^,?]{2,50}?) (?:of|for|in|at|on|under|between|to)\b/i,
   /^(?:what|which|how (?:large|high|much)) (?:is|are|was|were) (?:the |an? )?[\p{L} -]{2,50}?(?:['’]s|s['’]) (?<focus>[\p{L} -]{3,40}?)(?: (?:in|at|on|for) .+)?\s*\??$/iu,
+  /^how (?:much|many) (?<focus>[\w-]{3,}(?: [\w-]{3,})?) (?:is|are|was|were|does|do|did|must|may|can|will|should|has|have|gets?)\b/i,
   /^how (?<focus>\w+) (?:is|are|was|were|does|do|did|must|may|can)\b/i,
   /^who (?:\w+ly )?(?<focus>\w{3,}(?:s|ed))\b/i,
   /^(?:in (?:which|what) \w+|when|where|by whom|why) (?:is|are|was|were|has|have) .{2,80}? (?<focus>\w+(?:ed|en|t))\s*\??$/i,
-  /^(?:what|which) (?<focus>\w{3,}) (?:does|do|did|is|are|was|were|has|have|must|may|shall|will)\b/i,
+  /^(?:(?:in|on|at|to|for|from|by|with|under|of) )?(?:what|which) (?<focus>[\w-]{3,}(?: [\w-]{3,}){0,2}?) (?:does|do|did|is|are|was|were|has|have|must|may|shall|will)\b/i,
+  /^(?:(?:in|an|auf|zu|aus|von|mit|für) )?welche[rnms]? (?<focus>\p{L}{3,}) (?:ist|sind|war|hat|haben|wird|werden|muss|müssen|darf|dürfen|kann|können|\p{Ll}{3,}t)\b/iu,
 ];
 
 /** The words of a question's property, as terms of its subject. */
