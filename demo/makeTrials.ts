@@ -6,7 +6,7 @@ import { compose } from './typeset/compose';
 import { setNotice } from './typeset/notice';
 
 /**
- * Sets the documents that `trials/written.jsonl` asks about as PDFs, from `trials/written/*.txt`: `npx tsx demo/makeTrials.ts FOLDER`. Their marks are those of the
+ * Sets the documents that `trials/written.jsonl` asks about as PDFs, from `trials/written/*.txt`: `npm run trial-documents -- FOLDER`. Their marks are those of the
  * demo's texts, with tables in place: `@table caption | unit` or `@words caption`, then rows of cells behind `|`.
  */
 const [, , folder = 'trials/written'] = process.argv;
