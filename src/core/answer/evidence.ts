@@ -1,5 +1,5 @@
 import { statedFacts } from '../facts';
-import { tokensOf, type Language, type Range } from '../text';
+import { type Language, type Range } from '../text';
 import { isDraft, placeKey, sectionOf, termSet, termsOf, unitsOfPassage, type Hit, type UnitText } from '../search';
 import { countsThings, thingsCounted } from './counted';
 import { termDefined } from './defined';
@@ -7,10 +7,11 @@ import { definingShare } from './defining';
 import { asksMoney, freshMentions, isMoney, kindNearness, saysMoney, tellsDistance } from './kinds';
 import { partyNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
-import { quantityAsked, toldIn } from './quantities';
+import { asksSize, quantityAsked, SIZE, toldIn } from './quantities';
 import type { Question } from './question';
 import { reachedAt, WAYS_TO_REACH } from './reachedAt';
 import { columnAsked, labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
+import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
 import { TermWeights, theirWords } from './termWeights';
 import { weigh, type Features } from './weights';
@@ -34,54 +35,10 @@ function union(...sets: readonly ReadonlySet<string>[]): Set<string> {
   return new Set(sets.flatMap((set) => [...set]));
 }
 
-/** A word of the question in the form asked, or, where the documents hold it nowhere, the terms of their own words for it. */
-interface Form {
-  readonly word: string;
-  readonly theirs: readonly string[];
-}
-
-/** What the documents' own word counts for one in the form asked. */
-const THEIR_FORM = 0.6;
-
-function formShare(text: string, forms: readonly Form[], terms: ReadonlySet<string>): number {
-  if (forms.length === 0) return 0;
-  const own = new Set(tokensOf(text).map((token) => token.word));
-  const met = forms.map(({ word, theirs }) =>
-    theirs.length === 0 ? (own.has(word) ? 1 : 0) : theirs.some((term) => terms.has(term)) ? THEIR_FORM : 0,
-  );
-  return met.reduce((sum: number, one) => sum + one, 0) / forms.length;
-}
-
-/** Words between two of the question's neighbouring words, at most, for the two to count as near. */
-const NEAR = 3;
-
-/** Share of the question's neighbouring words that stand near each other; `asked` are the spellings that count for each word, in order. */
-function pairShare(text: string, asked: readonly (readonly string[])[], language: Language): number {
-  if (asked.length < 2) return 0;
-  const positions = new Map<string, number[]>();
-  for (const { term, position } of termsOf(text, language)) {
-    positions.set(term, [...(positions.get(term) ?? []), position]);
-  }
-  const where = asked.map((spellings) => spellings.flatMap((term) => positions.get(term) ?? []));
-  let met = 0;
-  for (let at = 1; at < where.length; at += 1) {
-    const [one, two] = [where[at - 1] as number[], where[at] as number[]];
-    if (one.some((a) => two.some((b) => a !== b && Math.abs(a - b) <= NEAR))) met += 1;
-  }
-  return met / (asked.length - 1);
-}
-
-/** Part of a period's share that the surroundings bring. */
-const SURROUNDINGS = 0.65;
-
-function periodShare(periods: readonly string[], own: ReadonlySet<string>, surroundings: ReadonlySet<string>): number {
-  if (periods.length === 0) return 1;
-  const met = periods.map((period) => (own.has(period) ? 1 : surroundings.has(period) ? SURROUNDINGS : 0));
-  return met.reduce((sum: number, one) => sum + one, 0) / periods.length;
-}
-
 /** What figures count that measure something else than is asked for. */
 const OTHER_MEASURE = 0.5;
+/** What a length, area, volume or weight counts where it is asked how large something is, which a bare number may answer as well. */
+const OF_SIZE = 1.6;
 
 /** What a period's share keeps where the figure is of another length of period. */
 const OTHER_SPAN = 0.4;
@@ -162,6 +119,8 @@ class Measure {
   private readonly defined: readonly string[];
   /** Terms of what is to be counted, equivalents among them. */
   private readonly counted: ReadonlySet<string>;
+  /** True where it is asked how large something is. */
+  private readonly sized: boolean;
   /** What figures of the quantity asked for are told in. */
   private readonly quantity: RegExp | null;
   /** Terms of headings and names, which many units stand under. */
@@ -182,19 +141,16 @@ class Measure {
       theirs: termsOf(word, sources[0]?.segment.language ?? 'en').flatMap(({ term }) => theirs.get(term) ?? []),
     }));
     this.asked = spanAsked(question.text);
+    this.sized = question.kind === 'number' && asksSize(question.text);
     this.quantity = ['number', 'amount'].includes(question.kind) ? quantityAsked(question.text) : null;
     this.reached = reachedAt(question.text);
     this.defined = termDefined(question.text) ?? question.words;
-    const things = new Set(
-      (question.kind === 'number' ? thingsCounted(question.text) : []).flatMap((word) =>
-        termsOf(word, sources[0]?.segment.language ?? 'en').map(({ term }) => term),
-      ),
+    const things = question.kind === 'number' ? thingsCounted(question.text) : [];
+    const terms = things.flatMap((word) => termsOf(word, sources[0]?.segment.language ?? 'en').map(({ term }) => term));
+    const standIns = question.terms.flatMap(({ term, equivalents = [] }) =>
+      terms.includes(term) ? equivalents.map((one) => one.term) : [],
     );
-    this.counted = new Set(
-      question.terms
-        .filter(({ term }) => things.has(term))
-        .flatMap(({ term, equivalents = [] }) => [term, ...equivalents.map((one) => one.term)]),
-    );
+    this.counted = new Set([...terms, ...standIns]);
   }
 
   passage(hit: Hit, rank: number): Evidence[] {
@@ -279,6 +235,12 @@ class Measure {
     return mentions.some(({ start, end }) => saysMoney(text.slice(start, end)));
   }
 
+  /** How far the figures of a unit measure what is asked for. */
+  private measureOf(text: string, mentions: readonly Range[], row: RowOfTable | null, language: Language): number {
+    if (!this.measures(text, mentions, row, language)) return OTHER_MEASURE;
+    return this.sized && toldIn(SIZE, text, mentions) ? OF_SIZE : 1;
+  }
+
   /** What the unit's own text says. */
   private unit(text: string, kind: UnitText['unit']['kind'], language: Language, row: RowOfTable | null) {
     const { question } = this;
@@ -288,7 +250,7 @@ class Measure {
     const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {
       pairs: pairShare(text, this.spellings, language),
-      kind: named ? 1.6 : mentions.length === 0 ? 0 : this.measures(text, mentions, row, language) ? 1 : OTHER_MEASURE,
+      kind: named ? 1.6 : mentions.length === 0 ? 0 : this.measureOf(text, mentions, row, language),
       near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language),
       definition: question.kind === 'definition' ? definingShare(text, this.defined, language) : 0,
       phrase: phrase ? 1 : 0,

@@ -60,7 +60,7 @@ describe('headlines', () => {
     [
       'The hull is surveyed every eighteen months, and a vessel more than twenty years old is towed.',
       'How often is the hull surveyed?',
-      'eighteen months',
+      'every eighteen months',
     ],
     [
       'The rent is restated to 1,133 crowns, the fee of the gate to 28,680 crowns.',

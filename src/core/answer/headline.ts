@@ -68,7 +68,7 @@ function askedCell({ row, source }: Evidence, question: Question): TableCell | n
 
 /** What turns a sentence into a "no": each kind counts where the question does not use it itself ("Is it forbidden?"). */
 const DENIES: readonly RegExp[] = [
-  /\b(?:not(?! (?:later|less|more|fewer|earlier|older|only|exceeding|to exceed)\b)|cannot|never|neither|nor)\b|^(?:\S+\s)?no \p{L}+|\b(?:in|under) no\b|\b(?:has|have|is|are) no \p{L}+|n['’]t\b|\b(?:nicht|kein\w*|nie|weder)\b|ない|ません|してはならない/iu,
+  /\b(?:nobody|no one|niemand|not(?! (?:later|less|more|fewer|earlier|older|only|exceeding|to exceed)\b)|cannot|never|neither|nor)\b|^(?:\S+\s)?no \p{L}+|\b(?:in|under) no\b|\b(?:has|have|is|are) no \p{L}+|n['’]t\b|\b(?:nicht|kein\w*|nie|weder)\b|ない|ません|してはならない/iu,
   /\b(?:prohibit\w*|forbid\w*|forbidden|banned|verboten|untersagt)\b|禁止/i,
   /\b(?:exempt\w*|exclud\w*|excepted|ausgenommen|ausgeschlossen)\b/i,
   /\b(?:invalid|void|unlawful|unwirksam|ungültig|unzulässig)\b/i,
@@ -115,6 +115,9 @@ export function shorten(text: string): string {
   return `${cut.slice(0, at > 0 ? at : LONGEST).replace(/[,;:]$/, '')} …`;
 }
 
+/** Share of the question that a sentence must hold for a yes or no to be read off it; of less it is told as it stands. */
+const SAYS_IT = 0.6;
+
 /** The short answer: the value, date or name asked for, a yes or no with its condition, else the sentence's leading clause. */
 export function headlineOf(best: Evidence, question: Question): string {
   const cell = askedCell(best, question);
@@ -124,7 +127,7 @@ export function headlineOf(best: Evidence, question: Question): string {
   }
   const party = partyNamed(best.text, question) ?? (asksHolder(question) ? someoneNamed(best.text) : null);
   if (party !== null) return party;
-  if (question.kind === 'yes-no' && best.features.covered >= 0.5 && best.unit.kind === 'sentence')
+  if (question.kind === 'yes-no' && best.features.covered >= SAYS_IT && best.unit.kind === 'sentence')
     return yesNo(best.text, question.text, best.source.segment.language);
   return shorten(best.text);
 }

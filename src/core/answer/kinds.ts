@@ -24,6 +24,9 @@ const ASKS_DEADLINE =
   /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b/i;
 const ASKS_PAST = /\b(?:was|were|did|had)\b/i;
 /** How often something happens, without a number of days or years. */
+const EVERY =
+  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|other|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}/giu;
+const ASKS_OFTEN = /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b/i;
 const FREQUENCY =
   /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:daily|weekly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:day|week|month|quarter|year)\b/gi;
 const TIME = String.raw`[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)`;
@@ -64,6 +67,11 @@ function isLabel(text: string, start: number, end: number): boolean {
   return text[start - 1] === '(' && behind.startsWith(')') && end - start <= 2;
 }
 
+/** A number of a house: "at 19 Quay Street". */
+function isHouse(text: string, start: number, end: number): boolean {
+  return /\bat $/.test(text.slice(0, start)) && /^ \p{Lu}\p{Ll}+/u.test(text.slice(end));
+}
+
 /** Numbers that count or measure something: no clause, page or list number. */
 function measuredNumbers(text: string, language: Language): NumberMention[] {
   const listed = LIST_NUMBER.exec(text)?.[0].length ?? 0;
@@ -75,7 +83,7 @@ function measuredNumbers(text: string, language: Language): NumberMention[] {
       !inDate(start, end) &&
       (unit !== null || !REFERENCE.test(text.slice(Math.max(0, start - 16), start))) &&
       (unit !== null || !REFERENCES.test(text.slice(Math.max(0, start - 60), start))) &&
-      (unit !== null || !isLabel(text, start, end)) &&
+      (unit !== null || !(isLabel(text, start, end) || isHouse(text, start, end))) &&
       start >= listed - 1,
   );
 }
@@ -88,17 +96,21 @@ const ASKS_UNTIL = /\buntil when\b|\bup to when\b|\bbis wann\b/i;
 /** Nothing to pay. */
 const FREE =
   /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|unentgeltlich)|無料|無償/gi;
-/** Asks for the size of a step, which may be a share. */
-const BY_HOW_MUCH = /\bby how much\b|\bum wie ?viel\b/i;
+/** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */
+const BY_HOW_MUCH =
+  /\bby how much\b|\bhow much (?:less|more|(?!higher education)\w{3,}er)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bum wie ?viel\b/i;
 /** Asks for an age, which is a time. */
 const ASKS_AGE =
   /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|alter\b|何歳|年齢/i;
+/** Asks how large or how much of something a thing is, which no time tells. */
+const ASKS_SIZE =
+  /\bhow (?:large|big|small|deep|wide|tall|thick|thin|heavy|hot|warm|cold|loud|powerful|steep)\b|\bwie (?:groß|klein|tief|breit|dick|schwer|warm|kalt|heiß|laut)(?!\p{L})/iu;
 /** Asks for a number of things. */
 const COUNTS = /\b(?:how many|what number of|wie viele)\b/i;
 
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
-  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|premium|miete|kosten|kostet|preis|gebühr|zahlen|bezahlen|bußgeld|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
+  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|miete|kosten|kostet|preis|gebühr|zahlen|bezahlen|bußgeld|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
 
 /** True for a question that asks for a sum of money. */
 export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
@@ -156,6 +168,10 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
     case 'percentage':
       return measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? ''));
     case 'duration': {
+      if (ASKS_OFTEN.test(asked)) {
+        const repeated = [...ranges(text, FREQUENCY), ...ranges(text, EVERY)];
+        if (repeated.length > 0) return repeated;
+      }
       const times = measuredNumbers(text, language).filter(({ unit }) => unit !== null && UNITS_OF_TIME.test(unit));
       const often = times.length > 0 ? times : ranges(text, FREQUENCY);
       return often.length > 0 ? often : ranges(text, LASTING);
@@ -179,6 +195,7 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
         );
         return things.length > 0 ? things : numbers.filter(({ unit }) => unit === '%');
       }
+      if (ASKS_SIZE.test(asked)) return numbers.filter(({ unit }) => unit === null || !UNITS_OF_TIME.test(unit));
       const counts = numbers.filter(({ unit }) => unit !== '%');
       return counts.length > 0 ? counts : numbers;
     }

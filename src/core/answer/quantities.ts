@@ -57,6 +57,14 @@ export function quantityAsked(asked: string): RegExp | null {
   return QUANTITIES.find((one) => one.asked.test(asked))?.told ?? null;
 }
 
+/** What it may be told in how large a thing is. */
+export const SIZE = told([LENGTH, AREA, VOLUME, MASS, BYTES].join('|'));
+
+/** True for a question of how large something is. */
+export function asksSize(asked: string): boolean {
+  return /\bhow (?:large|big|small)\b|\bwie (?:groß|klein)(?!\p{L})|大きさ/iu.test(asked);
+}
+
 /** Characters behind the first of a figure, at most, before its unit begins. */
 const FIGURE = 40;
 

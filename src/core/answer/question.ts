@@ -173,7 +173,7 @@ const SCAFFOLD = new Set(
 const SCAFFOLD_WEIGHT = 0.25;
 /** What only says what kind of measure is asked for: "how late", "in which year"; "a late departure" is a kind of departure. */
 const MEASURE_ASKED =
-  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|day|year|month|counts|qualifies|constitutes|hoch|früh|spät|jahr|datum|tag|zeiten)\b/giu;
+  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|day|year|month|counts|qualifies|constitutes|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)/giu;
 /** Words that say which period is meant without naming it, and when in it: they lead to no passage of their own. */
 const OF_THE_PERIOD =
   /\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/gi;
@@ -244,7 +244,9 @@ export function analyseQuestion(
   const defined = new Set(kindOf(text) === 'definition' ? (termDefined(text) ?? []) : []);
   const spoken = termsOf(text, language);
   const forms = [...new Set(spoken.map((one) => one.word))];
-  const measures = new Set([...text.matchAll(MEASURE_ASKED)].map((match) => (match[1] as string).toLowerCase()));
+  const measures = new Set(
+    [...text.matchAll(MEASURE_ASKED)].map((match) => (match.slice(1).find(Boolean) as string).toLowerCase()),
+  );
   const settings = new Set([...text.matchAll(OF_THE_PERIOD)].flatMap(([said]) => [...termSet(said, language)]));
   const faint = spoken.filter(({ word }) => !SCAFFOLD.has(word) && !OF_THE_DOCUMENT.has(word)).length > 1;
   for (const { term, word } of spoken) {

@@ -1,0 +1,54 @@
+import { describe, expect, test } from '@jest/globals';
+import { libraryOfTexts } from '../../../tests/support/shelf';
+import { askBuiltIn } from './ask';
+import type { Answer } from './types';
+
+const HANDBOOK = [
+  'Handbook of the boat hall',
+  '',
+  'The hall stands at 19 Quay Street and has 640 square metres. It is heated to 17 degrees in winter. The keeper may enter on two days’ notice.',
+  '',
+  'The fee for a place is 240 crowns a year. The fee for a place may rise by up to 3 per cent each year.',
+  '',
+  'The keeper checks the hoses every three months. Faults of the hoses are mended within nine days.',
+  '',
+  'On busy days 86 visitors are in the hall. The hall has four doors. Dogs are not let into the hall.',
+  '',
+  'Nobody was hurt when the roof of the hall gave way on 3 May 2024. The keeper opens the hall.',
+].join('\n');
+
+const library = libraryOfTexts({ Handbook: HANDBOOK });
+const ask = (question: string): Answer => askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });
+
+describe('what answers a question', () => {
+  test('of size is no number of a house, and no time', () => {
+    expect(ask('How large is the hall?').headline).toContain('640');
+    expect(ask('How warm is the hall in winter?').headline).toContain('17');
+  });
+
+  test('of how often is how often, not how soon', () => {
+    expect(ask('How often are the hoses checked?').headline).toContain('every three months');
+  });
+
+  test('of how much something may go up is the step', () => {
+    expect(ask('How much can the fee for a place go up each year?').headline).toContain('3 per cent');
+  });
+
+  test('of how many people is a number of them', () => {
+    expect(ask('How many people are in the hall on busy days?').headline).toContain('86');
+  });
+
+  test('of what there is must be known to the document', () => {
+    expect(ask('Are bicycles allowed in the hall?').found).toBe(false);
+    expect(ask('Are dogs allowed in the hall?').found).toBe(true);
+    expect(ask('Is there a sauna in the hall?').found).toBe(false);
+  });
+
+  test('of the hour is an hour', () => {
+    expect(ask('At what times does the keeper open the hall?').found).toBe(false);
+  });
+
+  test('of yes or no is no where nobody did', () => {
+    expect(ask('Was anybody hurt when the roof of the hall gave way?').headline).toMatch(/^No/);
+  });
+});
