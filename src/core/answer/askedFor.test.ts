@@ -15,6 +15,8 @@ const HANDBOOK = [
   'On busy days 86 visitors are in the hall. The hall has four doors. Dogs are not let into the hall.',
   '',
   'Nobody was hurt when the roof of the hall gave way on 3 May 2024. The keeper opens the hall.',
+  '',
+  'At the meeting of the hall the members numbered 41, after 38 the year before.',
 ].join('\n');
 
 const library = libraryOfTexts({ Handbook: HANDBOOK });
@@ -36,6 +38,7 @@ describe('what answers a question', () => {
 
   test('of how many people is a number of them', () => {
     expect(ask('How many people are in the hall on busy days?').headline).toContain('86');
+    expect(ask('How many people were at the meeting of the hall?').headline).toContain('41');
   });
 
   test('of what there is must be known to the document', () => {

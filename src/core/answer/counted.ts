@@ -30,7 +30,7 @@ export function countsThings(
   const tokens = tokensOf(text);
   const among = (words: readonly { readonly word: string }[]): boolean =>
     words.some(({ word }) => termsOf(word, language).some(({ term }) => isCounted(term)));
-  const numbered = /\bnumbers? of\b|\b(?:an)?zahl der\b/i;
+  const numbered = /\bnumbers? of\b|\bnumbered\b|\b(?:an)?zahl der\b/i;
   return mentions.some(({ start, end }) => {
     const behind = tokens.filter((token) => token.start >= end).slice(0, BEHIND);
     // A share counts what it is a share of.
