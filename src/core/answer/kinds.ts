@@ -98,12 +98,12 @@ const FREE =
   /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|unentgeltlich)|無料|無償/gi;
 /** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */
 const BY_HOW_MUCH =
-  /\bby how much\b|\bhow much (?:less|more|(?!higher education)\w{3,}er)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bum wie ?viel\b/i;
+  /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bum wie ?viel\b/i;
 /** Asks for an age, which is a time. */
 const ASKS_AGE =
-  /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|alter\b|何歳|年齢/i;
+  /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|\b(?:mindest|höchst)alter\b|\bwelche[ms] alter\b|何歳|年齢/i;
 /** Asks how large or how much of something a thing is, which no time tells. */
-const ASKS_SIZE =
+const ASKS_EXTENT =
   /\bhow (?:large|big|small|deep|wide|tall|thick|thin|heavy|hot|warm|cold|loud|powerful|steep)\b|\bwie (?:groß|klein|tief|breit|dick|schwer|warm|kalt|heiß|laut)(?!\p{L})/iu;
 /** Asks for a number of things. */
 const COUNTS = /\b(?:how many|what number of|wie viele)\b/i;
@@ -195,7 +195,7 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
         );
         return things.length > 0 ? things : numbers.filter(({ unit }) => unit === '%');
       }
-      if (ASKS_SIZE.test(asked)) return numbers.filter(({ unit }) => unit === null || !UNITS_OF_TIME.test(unit));
+      if (ASKS_EXTENT.test(asked)) return numbers.filter(({ unit }) => unit === null || !UNITS_OF_TIME.test(unit));
       const counts = numbers.filter(({ unit }) => unit !== '%');
       return counts.length > 0 ? counts : numbers;
     }

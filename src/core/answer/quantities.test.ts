@@ -26,6 +26,7 @@ describe('a quantity asked for', () => {
 
   test('is known in German and Japanese', () => {
     expect(fits('Wie warm muss der Saal sein?', 'Der Saal wird auf 20 Grad geheizt.', 'de')).toBe(true);
+    expect(fits('Wie heiß darf der Ofen werden?', 'Der Ofen wird auf 300 Grad geheizt.', 'de')).toBe(true);
     expect(fits('Wie weit darf man fahren?', 'Sie fahren 20 Tage.', 'de')).toBe(false);
     expect(fits('気温は何度ですか', '気温が35度を超える日', 'ja')).toBe(true);
     expect(fits('重さは何キログラムですか', '3日以内に報告する', 'ja')).toBe(false);

@@ -26,7 +26,7 @@ const quantity = (asked: RegExp, units: string): Quantity => ({ asked, told: tol
 /** What is measured by the words that ask for it, the first that fits. Words such as "large" and "high", which ask for money and counts as well, tell none. */
 const QUANTITIES: readonly Quantity[] = [
   quantity(
-    /\bhow (?:warm|hot|cold|cool)\b|\btemperatur\w*|\bwie (?:warm|heiß|kalt|kühl)\b|気温|温度|何度(?!目)/i,
+    /\bhow (?:warm|hot|cold|cool)\b|\btemperatur\w*|\bwie (?:warm|heiß|kalt|kühl)(?!\p{L})|気温|温度|何度(?!目)/iu,
     HEAT,
   ),
   quantity(
