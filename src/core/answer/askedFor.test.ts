@@ -47,6 +47,10 @@ describe('what answers a question', () => {
     expect(ask('Is there a sauna in the hall?').found).toBe(false);
   });
 
+  test('of a figure is none where nothing is known of the thing', () => {
+    expect(ask('What is the smallest metacentric height?').found).toBe(false);
+  });
+
   test('of the hour is an hour', () => {
     expect(ask('At what times does the keeper open the hall?').found).toBe(false);
   });
