@@ -80,9 +80,18 @@ export interface Sought {
   readonly place: Place | null;
 }
 
+/** The words of a question as they are told: of a Japanese one, whose words are looked for character by character, those not written in hiragana. */
+function toldWords({ text, words }: Question): string {
+  const written = /[\u3040-\u30ff]/.test(text)
+    ? (text.match(/[\p{Script=Han}\p{Script=Katakana}ー\p{N}A-Za-z]+/gu) ?? [])
+    : [];
+  const asked = written.filter((word) => !/[何誰]/.test(word));
+  return (asked.length > 0 ? asked : words).join(' ');
+}
+
 /** What a question was searched by, as it is told. */
 export function searchesOf(question: Question): string[] {
-  return [...question.phrases.map((phrase) => `“${phrase}”`), question.words.join(' ')].filter((one) => one !== '');
+  return [...question.phrases.map((phrase) => `“${phrase}”`), toldWords(question)].filter((one) => one !== '');
 }
 
 function contextTerms(context: string, language: Language, own: readonly QueryTerm[]): QueryTerm[] {

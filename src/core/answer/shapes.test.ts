@@ -3,6 +3,7 @@ import { freshMentions } from './kinds';
 import { asksChange, moveWords } from './moves';
 import { partyNamed } from './partyNamed';
 import { analyseQuestion, kindOf } from './question';
+import { searchesOf } from './seek';
 
 describe('the kind of answer that is asked for', () => {
   test.each([
@@ -130,5 +131,12 @@ describe('what could be the answer of a kind', () => {
     ['It ends on 31 March 2027 and not later.', 'By when does it end?', ['31 March 2027']],
   ])('in “%s” to “%s”', (text, asked, found) => {
     expect(mentions(text, asked)).toEqual(found);
+  });
+});
+
+describe('what a question was searched by', () => {
+  test('is told in whole words, in Japanese too', () => {
+    expect(searchesOf(analyseQuestion('昇降機の定員は何人ですか。', 'ja'))).toEqual(['昇降機 定員']);
+    expect(searchesOf(analyseQuestion('How deep is the outer basin?', 'en'))).toEqual(['deep outer basin']);
   });
 });
