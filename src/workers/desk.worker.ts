@@ -47,12 +47,7 @@ const words = new WordFiles();
 /** The documents named that are held here, with the words that stand for others in their languages at hand. */
 async function askedOf(sourceIds: readonly string[]): Promise<ReturnType<typeof library.sources>> {
   const sources = library.sources(sourceIds);
-  try {
-    library.neighbours = await words.for(sources.map(({ segment }) => segment.language));
-  } catch (caught: unknown) {
-    // Without them questions are searched for by their own words and the trade's alone.
-    console.warn('Words that stand for others could not be loaded.', caught);
-  }
+  library.neighbours = (await words.for(sources.map(({ segment }) => segment.language))) ?? library.neighbours;
   return sources;
 }
 

@@ -17,14 +17,26 @@ export class WordFiles {
 
   constructor() {
     this.english = Promise.all(ENGLISH.map(wordsOf)).then(([used = '', en = '']) => new Neighbours(used, { en }));
-    // Without words questions are searched for by their own and the trade's alone; `for` tells why.
+    // `for` tells why they could not be loaded.
     this.english.catch(() => undefined);
   }
 
-  /** The words for documents of some languages; a file that is not there counts as empty. Rejects where the origin does not answer. */
-  async for(languages: Iterable<Language>): Promise<Neighbours> {
+  /**
+   * The words for documents of some languages; a file that is not there counts as empty. Null, and a warning, where the origin does not answer: questions are then
+   * searched for by their own words and the trade's alone.
+   */
+  async for(languages: readonly Language[]): Promise<Neighbours | null> {
+    try {
+      return await this.load(languages);
+    } catch (caught: unknown) {
+      console.warn('Words that stand for others could not be loaded.', caught);
+      return null;
+    }
+  }
+
+  private async load(languages: readonly Language[]): Promise<Neighbours> {
     const neighbours = await this.english;
-    for (const language of FURTHER.filter((one) => new Set(languages).has(one))) {
+    for (const language of FURTHER.filter((one) => languages.includes(one))) {
       const known = this.further.get(language) ?? this.learn(neighbours, language);
       this.further.set(language, known);
       await known;

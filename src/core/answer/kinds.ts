@@ -220,7 +220,7 @@ export function tellsDistance(text: string, mentions: readonly Range[]): boolean
 
 /** Asks where something is to be sent or said: an address of mail or of a page answers that. */
 const ASKS_ADDRESS =
-  /\b(?:which|what|welche[rns]?) (?:e-?mail |web |mail )?(?:address|adresse|site|url)\b|\bwhere (?:do|does|should|can|could|must|may|shall|are|is) .{1,60}\b(?:write|send|sent|mail|mailed|submitted)\b|\bwohin\b/i;
+  /\b(?:which|what|welche[rns]?) (?:mail )?(?:address|adresse|site)\b|\bwhere (?:do|does|should|can|could|must|may|shall|are|is) .{1,60}\b(?:write|send|sent|mail|mailed|submitted)\b|\bwohin\b/i;
 const NOTHING = /(?!)/g;
 const ADDRESS = /\b[\w.+-]+@[\w-]+(?:\.[\w-]+)+|\b(?:https?|ftp):\/\/[^\s)>\]]+/giu;
 
