@@ -1,6 +1,6 @@
 import { sidesOf } from './conflict';
 import { saySides } from './sides';
-import { answers, answersOnSubject, VALUE_KINDS } from './decline';
+import { answers, answersOnSubject, NUMBER_KINDS, VALUE_KINDS } from './decline';
 import { gatherEvidence, isTitle, RUN_IN, type Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { itemsAfter, listLead, stepsAround } from './listing';
@@ -97,11 +97,16 @@ function isSaid({ row, text }: Evidence): boolean {
 /** How near evidence with the value asked for must come to the best, which has none; and what it must hold of the question, with what is around it. */
 const VALUED_SCORE = 0.75;
 const VALUED_HOLDS = 0.5;
+/** The same where nothing but a figure answers: the best without one is no rival. */
+const FIGURE_SCORE = 0.5;
 
 /** Where the best evidence lacks the value asked for, the first that has one and comes near; undefined where the best has one, or none does. */
 function valuedAmong(able: readonly Evidence[], question: Question): Evidence | undefined {
   const [best] = able;
-  if (best === undefined || !VALUE_KINDS.has(question.kind) || best.features.kind > 0) return undefined;
+  if (best === undefined || !VALUE_KINDS.has(question.kind)) return undefined;
+  if (NUMBER_KINDS.has(question.kind) && best.features.kind < 1)
+    return able.find(({ features, score }) => features.kind >= 1 && score >= FIGURE_SCORE * best.score);
+  if (best.features.kind > 0) return undefined;
   return able.find(
     ({ features, score }) =>
       features.kind > 0 &&

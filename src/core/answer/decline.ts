@@ -16,7 +16,7 @@ export const VALUE_KINDS: ReadonlySet<Question['kind']> = new Set([
 ]);
 
 /** Kinds that nothing but a figure of what is asked for answers: of 100 questions that were answered rightly none was without. */
-const NUMBER_KINDS: ReadonlySet<Question['kind']> = new Set(['amount', 'number', 'percentage', 'duration']);
+export const NUMBER_KINDS: ReadonlySet<Question['kind']> = new Set(['amount', 'number', 'percentage', 'duration']);
 
 /** Asks for a point in time, which only a date, year or hour tells; "when may" asks for a condition as well. */
 const ASKS_POINT =
@@ -59,8 +59,6 @@ const SPEAKS = {
   many: -0.3,
   /** Share of the sentences found that hold a value of the kind asked for: where it is spoken of, values of its kind are told. */
   ofItsKind: 9,
-  /** A figure is asked for of what stands nowhere by any word, in English, for which most words are known that stand for another; weighed by hand. */
-  ofUnknown: -3.5,
 } as const;
 /**
  * What speaks besides by the kind of answer and the language, found by a second regression over the first: figures and names are met by chance, and no list of
@@ -159,10 +157,6 @@ export function answers(
     ofItsKind: VALUE_KINDS.has(question.kind)
       ? evidence.filter((one) => one.features.kind >= 1).length / evidence.length
       : 0,
-    ofUnknown:
-      NUMBER_KINDS.has(question.kind) && best.source.segment.language === 'en' && namesNothingKnown(question, sources)
-        ? 1
-        : 0,
     many: Math.log(sources.reduce((sum, { segment }) => sum + segment.passageSections.length, 1)),
   };
   let sum = (BY_KIND[question.kind] ?? 0) + (BY_LANGUAGE[best.source.segment.language] ?? 0);
