@@ -9,8 +9,8 @@ function textOf(name: string): string | null {
 
 /** Words that are used or mean like others, from the files that ship beside the bundle; null when they are missing. */
 export function loadNeighbours(): Neighbours | null {
-  const texts = ['used-alike', 'synonyms', 'synonyms-de', 'synonyms-ja'].map(textOf);
+  const texts = ['used-alike', 'synonyms', 'explained', 'synonyms-de', 'synonyms-ja'].map(textOf);
   if (texts.includes(null)) return null;
-  const [used, en, de, ja] = texts as [string, string, string, string];
-  return new Neighbours(used, { en, de, ja });
+  const [used, en, explained, de, ja] = texts as [string, string, string, string, string];
+  return new Neighbours(used, { en, de, ja }, explained);
 }

@@ -2,7 +2,7 @@ import { Neighbours } from '../core/search';
 import type { Language } from '../core/text';
 
 /** Names of the files in `public/words`: English ones, which serve documents of any language, and those of further languages. */
-const ENGLISH = ['used-alike', 'synonyms'] as const;
+const ENGLISH = ['used-alike', 'synonyms', 'explained'] as const;
 const FURTHER: readonly Language[] = ['de', 'ja'];
 
 async function wordsOf(name: string): Promise<string> {
@@ -16,7 +16,9 @@ export class WordFiles {
   private readonly further = new Map<Language, Promise<void>>();
 
   constructor() {
-    this.english = Promise.all(ENGLISH.map(wordsOf)).then(([used = '', en = '']) => new Neighbours(used, { en }));
+    this.english = Promise.all(ENGLISH.map(wordsOf)).then(
+      ([used = '', en = '', explained = '']) => new Neighbours(used, { en }, explained),
+    );
     // `for` tells why they could not be loaded.
     this.english.catch(() => undefined);
   }

@@ -32,7 +32,13 @@ export function becauseOf(
     if (own !== undefined) return [{ asked: word, met: own, by: 'itself' }];
     const other = searchedBy(sources, term).find((one) => there.has(one.term));
     if (other === undefined) return [];
-    return [{ asked: word, met: there.get(other.term) as string, by: other.loose === true ? 'like' : 'trade' }];
+    return [
+      {
+        asked: word,
+        met: there.get(other.term) as string,
+        by: other.loose === true || other.told === true ? 'like' : 'trade',
+      },
+    ];
   });
   const order = { itself: 0, trade: 1, like: 2 } as const;
   return found.sort((a, b) => order[a.by] - order[b.by]).slice(0, MOST);

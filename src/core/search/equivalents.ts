@@ -6,7 +6,7 @@ import { GERMAN_EVERYDAY_GROUPS } from './germanEverydayGroups';
 import { GERMAN_GROUPS } from './germanGroups';
 import { JAPANESE_GROUPS } from './japaneseGroups';
 import { PLAIN_GROUPS } from './plainGroups';
-import type { Neighbours } from './neighbours';
+import type { Neighbour, Neighbours } from './neighbours';
 
 const ENGLISH = [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS].map((groups) => groups.trim()).join('\n');
 const GERMAN = [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS].map((groups) => groups.trim()).join('\n');
@@ -55,6 +55,8 @@ export interface Equivalent {
   readonly share: number;
   /** True for a word that is merely used like it: it counts only where the documents hardly hold the word itself. */
   readonly loose?: boolean;
+  /** True for a word that a dictionary explains it by, or that it explains. */
+  readonly told?: boolean;
   /** True for a word of the same root. */
   readonly root?: boolean;
 }
@@ -79,9 +81,29 @@ function notKnown<One extends { readonly term: string }>(list: readonly One[], k
   return fresh;
 }
 
+interface Meaning extends Neighbour {
+  readonly told: boolean;
+}
+
+/** What dictionaries give for a term, the likest first: words that mean alike, and those that explain it, each as much alike as either says. */
+function meaning(term: string, language: 'en' | 'de', neighbours: Neighbours | null): Meaning[] {
+  const found = new Map<string, Meaning>();
+  for (const one of neighbours?.synonymsOf(term, language) ?? []) found.set(one.term, { ...one, told: false });
+  for (const one of language === 'en' ? (neighbours?.explainedBy(term) ?? []) : []) {
+    const known = found.get(one.term);
+    if (known === undefined) found.set(one.term, { ...one, told: true });
+    else if (known.likeness < one.likeness) found.set(one.term, { ...known, likeness: one.likeness });
+  }
+  return [...found.values()].sort((a, b) => b.likeness - a.likeness);
+}
+
+function standIn({ term, likeness, told }: Meaning): Equivalent {
+  return { term, share: SYNONYM_SHARE * likeness, ...(told ? { told } : {}) };
+}
+
 /**
- * Search terms that may stand for a term, none of them the term itself nor told twice: words of its root, equivalents of the trade, words that mean alike, then
- * words merely used like it.
+ * Search terms that may stand for a term, none of them the term itself nor told twice: words of its root, equivalents of the trade, words that mean alike, words
+ * that explain it, then those merely used like it.
  */
 export function equivalentsOf(term: string, language: Language, neighbours: Neighbours | null = null): Equivalent[] {
   const own = language === 'und' ? 'en' : language;
@@ -92,11 +114,8 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
   const known =
     table.get(term) ?? (own === 'de' ? table.get(term.replace(/^ge(?=.{4,}t$)/, '').replace(/e?t$/, '')) : undefined);
   const trade = (known ?? []).map((one) => ({ term: one, share: TRADE_SHARE }));
-  const alike = (neighbours?.synonymsOf(term, own) ?? []).map((one) => ({
-    ...one,
-    share: SYNONYM_SHARE * one.likeness,
-  }));
-  const firm = alike.filter(({ likeness }) => likeness >= FIRM).map(({ term: one, share }) => ({ term: one, share }));
+  const alike = meaning(term, own, neighbours);
+  const firm = alike.filter(({ likeness }) => likeness >= FIRM).map((one) => standIn(one));
   const told = new Set([term]);
   if (own === 'de') return [trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
   derivations ??= build(ENGLISH_DERIVATIONS, 'en');
@@ -107,6 +126,6 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
     share: NEIGHBOUR_SHARE * likeness,
     loose: true,
   }));
-  const faint = alike.map(({ term: one, share }) => ({ term: one, share, loose: true }));
+  const faint = alike.map((one) => ({ ...standIn(one), loose: true }));
   return [roots, positive, trade, firm, used, faint].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
 }

@@ -52,6 +52,27 @@ describe('German words that mean alike', () => {
   });
 });
 
+describe('words that explain others', () => {
+  const words = new Neighbours(
+    '',
+    { en: 'namepl plaqu:60 sign:15\n' },
+    '# a notice\nnamepl sign:50 plaqu:20 metal:15\n',
+  );
+  const found = new Map(equivalentsOf('namepl', 'en', words).map((one) => [one.term, one]));
+
+  test('count as much as either dictionary says, and are known as such where one alone says so', () => {
+    expect(found.get('sign')?.loose).toBeUndefined();
+    expect(found.get('sign')?.told).toBeUndefined();
+    expect(found.get('plaqu')?.share).toBeGreaterThan(found.get('sign')?.share ?? 1);
+    expect(found.get('metal')).toMatchObject({ told: true, loose: true });
+  });
+
+  test('are English ones', () => {
+    expect(words.explainedBy('namepl')[0]).toEqual({ term: 'sign', likeness: 0.5 });
+    expect(equivalentsOf('namepl', 'de', words)).toEqual([]);
+  });
+});
+
 describe('words that mean alike', () => {
   const words = new Neighbours('home famili:70\n', {
     en: '# a notice\nhome household:60 famili:40 nest:15\nrent leas:90\n',

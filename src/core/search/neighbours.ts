@@ -32,14 +32,17 @@ export type Meanings = Readonly<Partial<Record<Language, string>>>;
 
 /**
  * Words that may stand for others, from files with a line a word, "rent leas:71 tenant:66": those merely used alike, by vectors of words (`public/words/used-alike.txt`; GloVe,
- * Pennington et al. 2014; English only), and those that mean alike, by dictionaries (`public/words/synonyms.txt`; WordNet, Fellbaum 1998; `synonyms-de.txt`).
+ * Pennington et al. 2014; English only), those that mean alike, by dictionaries (`public/words/synonyms.txt`; WordNet, Fellbaum 1998; `synonyms-de.txt`), and those
+ * that a dictionary explains others by (`public/words/explained.txt`; English only).
  */
 export class Neighbours {
   private readonly used: Lines;
+  private readonly explained: Lines;
   private readonly meaning = new Map<Language, Lines>();
 
-  constructor(used: string, meanings: Meanings = {}) {
+  constructor(used: string, meanings: Meanings = {}, explained = '') {
     this.used = new Lines(used);
+    this.explained = new Lines(explained);
     for (const [language, text] of Object.entries(meanings)) this.learn(language as Language, text);
   }
 
@@ -51,6 +54,11 @@ export class Neighbours {
   /** Terms used like an English term, the likest first; none for what is not known. */
   of(term: string): readonly Neighbour[] {
     return this.used.of(term);
+  }
+
+  /** Terms that an English term is explained by, or that it explains, those that tell most of it first. */
+  explainedBy(term: string): readonly Neighbour[] {
+    return this.explained.of(term);
   }
 
   /** Terms that mean what a term of a language means, in one of its senses, the likest first. */
