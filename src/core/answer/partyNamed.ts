@@ -1,3 +1,4 @@
+import { termsOf } from '../search';
 import { tokenize } from '../text';
 import type { Question } from './question';
 
@@ -50,14 +51,27 @@ export function asksHolder({ kind, text }: Pick<Question, 'kind' | 'text'>): boo
   return kind === 'party' && HOLDER.test(text.trim());
 }
 
+/** Share from which on a word says the same as the one asked: "lessor", of the landlord. */
+const SAYS_THE_SAME = 0.45;
+
+/** Terms that say the same as the words of a question. */
+function otherWords({ subject }: Question): Set<string> {
+  const others = subject.flatMap(({ equivalents = [] }) => equivalents);
+  return new Set(
+    others.filter(({ share, loose, told }) => share >= SAYS_THE_SAME && !loose && !told).map(({ term }) => term),
+  );
+}
+
 /** Who is called what a question asks for: "Lantern Cruises" where the tenant is asked; null where the text calls no one so. */
 export function partyNamed(text: string, question: Question): string | null {
   if (question.kind !== 'party') return null;
   const plain = text.replace(/\s+/g, ' ');
   const asked = new Set(tokenize(question.text).map((token) => token.word));
+  const byAnother = asksHolder(question) ? otherWords(question) : new Set<string>();
   for (const match of plain.matchAll(CALLED)) {
     const { name = '', role = '' } = match.groups ?? {};
-    if (asked.has(role.toLowerCase())) return name.replace(/^(?:The|Between|By|And)\s+/, '');
+    if (asked.has(role.toLowerCase()) || termsOf(role, 'en').some(({ term }) => byAnother.has(term)))
+      return name.replace(/^(?:The|Between|By|And)\s+/, '');
   }
   const office = question.kind === 'party' ? HOLDER.exec(question.text.trim())?.groups?.['office'] : undefined;
   return office === undefined ? null : holderOf(plain, office.toLowerCase().split(/[\s-]+/));

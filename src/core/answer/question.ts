@@ -215,6 +215,7 @@ const FOCUS: readonly RegExp[] = [
   /^who (?:\w+ly )?(?<focus>\w{3,}(?:s|ed))\b/i,
   /^(?:in (?:which|what) \w+|when|where|by whom|why) (?:is|are|was|were|has|have) .{2,80}? (?<focus>\w+(?:ed|en|t))\s*\??$/i,
   /^(?:(?:in|on|at|to|for|from|by|with|under|of) )?(?:what|which) (?<focus>[\w-]{3,}(?: [\w-]{3,}){0,2}?) (?:does|do|did|is|are|was|were|has|have|must|may|shall|will)\b/i,
+  /^(?:(?:in|on|at|to|for|from|by|with|under|of) )?which (?<focus>[\w-]{3,}(?: [\w-]{3,})??) \w{3,}(?:s|ed)\b/i,
   /^(?:(?:in|an|auf|zu|aus|von|mit|für) )?welche[rnms]? (?<focus>\p{L}{3,}) (?:ist|sind|war|hat|haben|wird|werden|muss|müssen|darf|dürfen|kann|können|\p{Ll}{3,}t)\b/iu,
 ];
 
