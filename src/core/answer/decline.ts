@@ -20,7 +20,7 @@ export const NUMBER_KINDS: ReadonlySet<Question['kind']> = new Set(['amount', 'n
 
 /** Asks for a point in time, which only a date, year or hour tells; "when may" asks for a condition as well. */
 const ASKS_POINT =
-  /\b(?:(?:in|on|by|at) (?:which|what) (?:year|month|day|date|times?|hours?)|when (?:was|were|did|will)|wann (?:wurden?|war(?:en)?)|(?:in|an) welchem (?:jahr|monat|tag)|seit wann)\b/i;
+  /\b(?:(?:in|on|by|at) (?:which|what) (?:year|month|day|date|times?|hours?)|when (?:was|were|did|will)|wann (?:wurden?|war(?:en)?)|(?:in|an) welchem (?:jahr|monat|tag)|seit wann)\b|いつ.*(?:ました|ましたか|たか)[。？?]?$/i;
 
 /**
  * What speaks for the best evidence answering the question at all, and how much. Found by logistic regression over known-answer questions and unanswerable ones
@@ -87,7 +87,7 @@ function absentShare(question: Question, sources: readonly AskedSource[]): numbe
 
 /** Asks whether there is something at all, or whether it is allowed. */
 const ASKS_EXISTENCE =
-  /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) .{2,40}? (?:have|has|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available)\b/iu;
+  /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) .{2,40}? (?:have|has|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available|covered|insured|excluded|exempt|banned|forbidden|prohibited)\b/iu;
 
 /** True when a word of the question's subject stands in none of the documents, nor does anything that stands for it. */
 function namesNothingKnown({ subject }: Question, sources: readonly AskedSource[]): boolean {

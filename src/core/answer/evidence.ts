@@ -4,10 +4,11 @@ import { isDraft, placeKey, sectionOf, termSet, termsOf, unitsOfPassage, type Hi
 import { countsThings, thingsCounted } from './counted';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
-import { asksMoney, freshMentions, isMoney, kindNearness, saysMoney, tellsDistance } from './kinds';
+import { asksMoney, freshMentions, isMoney, kindNearness, quantityOf, saysMoney, tellsDistance } from './kinds';
 import { partyNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
-import { asksSize, quantityAsked, SIZE, toldIn } from './quantities';
+import { asksSize, SIZE, toldIn, wordsOfQuantity } from './quantities';
+import { asksLimit, tellsLimit } from './limits';
 import type { Question } from './question';
 import { reachedAt, WAYS_TO_REACH } from './reachedAt';
 import { columnAsked, labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
@@ -121,6 +122,8 @@ class Measure {
   private readonly counted: ReadonlySet<string>;
   /** True where it is asked how large something is. */
   private readonly sized: boolean;
+  /** True where a limit is asked for. */
+  private readonly limited: boolean;
   /** What figures of the quantity asked for are told in. */
   private readonly quantity: RegExp | null;
   /** Terms of headings and names, which many units stand under. */
@@ -142,7 +145,8 @@ class Measure {
     }));
     this.asked = spanAsked(question.text);
     this.sized = question.kind === 'number' && asksSize(question.text);
-    this.quantity = ['number', 'amount'].includes(question.kind) ? quantityAsked(question.text) : null;
+    this.limited = asksLimit(question.text);
+    this.quantity = quantityOf(question);
     this.reached = reachedAt(question.text);
     this.defined = termDefined(question.text) ?? question.words;
     const things = question.kind === 'number' ? thingsCounted(question.text) : [];
@@ -188,9 +192,11 @@ class Measure {
     });
   }
 
-  /** The terms of a unit; where a number or address to reach somebody by is asked for, one that stands there is called so. */
+  /** The terms of a unit; a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
   private termsIn(text: string, language: Language): ReadonlySet<string> {
     const own = termSet(text, language);
+    if (this.quantity !== null && toldIn(this.quantity, text, freshMentions(text, this.question, language)))
+      return union(own, termSet(wordsOfQuantity(this.question.text), language));
     if (this.reached === null || text.search(this.reached) < 0) return own;
     return union(own, termSet([...WAYS_TO_REACH].filter((word) => this.question.spoken.has(word)).join(' '), language));
   }
@@ -262,6 +268,7 @@ class Measure {
       contents: kind === 'contents' ? 1 : 0,
       asking: /\?\s*$/.test(text) ? 1 : 0,
       tiny: text.length < 25 && mentions.length === 0 ? 1 : 0,
+      limit: this.limited && mentions.length > 0 && tellsLimit(text) ? 1 : 0,
     };
   }
 }

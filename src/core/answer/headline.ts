@@ -28,9 +28,12 @@ export function closestMention(evidence: Evidence, question: Question): string |
     .map((one) => one.term)
     .filter((term) => !question.periods.includes(term) && !/^(?:19|20)\d\d$/.test(term));
   const wanted = new Set(subject.length > 0 ? subject : question.terms.map((one) => one.term));
-  const hits = tokens.flatMap((token, at) =>
-    termsOf(token.word, language).some((one) => wanted.has(one.term)) ? [at] : [],
-  );
+  const others = new Set(question.subject.flatMap(({ equivalents = [] }) => equivalents).flatMap((one) => (one.loose === true ? [] : one.term))); // prettier-ignore
+  const among = (set: ReadonlySet<string>): number[] =>
+    tokens.flatMap((token, at) => (termsOf(token.word, language).some((one) => set.has(one.term)) ? [at] : []));
+  const own = among(wanted);
+  // Where none of the question's own words stands, those that stand for them show the place.
+  const hits = own.length > 0 ? own : among(others);
   const distance = (start: number): number => {
     const at = tokens.findIndex((token) => token.end > start);
     // A value behind a comma belongs to what stands before that comma less than to what stands behind it.

@@ -1,5 +1,6 @@
 import { datesOf, numbersOf, tokenize, tokensOf, type Language, type NumberMention, type Range } from '../text';
 import { termsOf } from '../search';
+import { CLOCK } from './clockTimes';
 import { quantityAsked } from './quantities';
 import { ASKS_TIME, type Question } from './question';
 import { reachedAt } from './reachedAt';
@@ -14,6 +15,9 @@ const UNITS_OF_TIME = /^(?:second|minute|hour|day|week|month|year|quarter|sekund
 /** Names: capitalised words in a row that do not open the sentence. */
 const NAME =
   /(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.’'-]*\p{L}(?:\s+(?:(?:of|the|and|&|von|der)\s+)?\p{Lu}[\p{L}&.’'-]*\p{L})*/gu;
+/** Capital words that name no one. */
+const NO_PARTY =
+  /^(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day|Table|Figure|Annex|Appendix|Clause|Article|Section|Schedule|Note|Chapter|Part)s?$/;
 /** Who does what a sentence in the passive tells: "by the release manager". */
 const AGENT = /(?<=\bby )(?:the |an? |any |its |their )?\p{Ll}{4,}(?:\s\p{Ll}{4,})?/gu;
 /** The same in German, where every noun is written like a name: who opens a sentence as its subject, and two such words in a row. */
@@ -30,6 +34,7 @@ const ASKS_OFTEN = /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?
 const FREQUENCY =
   /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:daily|weekly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:day|week|month|quarter|year)\b/gi;
 const TIME = String.raw`[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)`;
+const ZEIT = String.raw`[\p{L}\d-]+\s+(?:Stunden?|Tage?n?|Wochen?|Monate?n?|Jahre?n?)\b`;
 /** A day told by its distance from another: "not later than nine months before". */
 const DEADLINE = new RegExp(
   String.raw`\b(?:not later than|within|at least|no later than)\s+${TIME}\b(?:\s+(?:before|after|of|from)\b)?`,
@@ -37,17 +42,14 @@ const DEADLINE = new RegExp(
 );
 /** A time told by its distance from another, which "when" asks for as well: "within thirty days after the end", "six weeks before". */
 const SOON_AFTER = new RegExp(
-  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b`,
+  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b|\b(?:nach|binnen|innerhalb von|spätestens)\s+${ZEIT}|\b${ZEIT}\s+(?:vor|nach)\b`,
   'giu',
 );
+const ASKS_WEEKDAY =
+  /\b(?:which|what) (?:week)?days?(?: of the week)?\b(?! of the (?:month|year))|\b(?:welche[mnrs]?) wochentag(?:en)?\b|何曜日/i;
+const WEEKDAY =
+  /\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|sonnabends?|weekdays?|werktags?|daily|täglich)\b|[月火水木金土日]曜日?/giu;
 const YEAR = /\b(?:19|20)\d{2}\b/g;
-const ONE_CLOCK = String.raw`(?:\b\d{1,2}(?:[:.]\d{2})?\s?(?:[ap]\.?m\b\.?|uhr\b|o['’]clock|hours\b)|\b\d{1,2}:\d{2}\b|\b(?:midnight|noon|midday|sunset|sunrise|dusk|dawn|mitternacht|mittag)\b|(?:午前|午後)\s?\d{1,2}時(?:\d{1,2}分|半)?)`;
-/** Times of the day, "11 p.m.", "21:30", "18 Uhr", "sunset", and from one to another: "11 p.m. and 4 a.m.", "21 und 6 Uhr". */
-const CLOCK = new RegExp(
-  String.raw`(?:${ONE_CLOCK}|\b\d{1,2}(?=\s(?:und|bis|to)\s\d{1,2}\s?uhr\b))(?:\s?(?:and|to|until|till|und|bis|–|-|から)\s?${ONE_CLOCK})?`,
-  'giu',
-);
-
 function ranges(text: string, pattern: RegExp): Mention[] {
   return [...text.matchAll(pattern)].map((match) => ({ start: match.index, end: match.index + match[0].length }));
 }
@@ -57,12 +59,12 @@ const REFERENCE =
 /** Numbers of clauses before another: "clauses 22.1, 22.2 or" 22.4. */
 const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
-const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)\p{Lu}|\(?\d{1,2}[.)]\s)/u;
+const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)[\p{Lu}\p{Script=Han}\p{Script=Katakana}]|\(?\d{1,2}[.)]\s)/u;
 
 /** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; and for a part of an address or version, "10.0.2.2". */
 function isLabel(text: string, start: number, end: number): boolean {
   const [before, behind] = [text.slice(Math.max(0, start - 6), start), text.slice(end, end + 2)];
-  if (/^(?:\p{L}|\.\d)/u.test(behind) || /\d\.$/.test(before)) return true;
+  if (/^(?:(?![\u3040-\u30ff\u4e00-\u9fff])\p{L}|\.\d)/u.test(behind) || /(?:\d\.|第)$/.test(before)) return true;
   if (/^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
   return text[start - 1] === '(' && behind.startsWith(')') && end - start <= 2;
 }
@@ -96,12 +98,21 @@ const ASKS_UNTIL = /\buntil when\b|\bup to when\b|\bbis wann\b/i;
 /** Nothing to pay. */
 const FREE =
   /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|unentgeltlich)|無料|無償/gi;
+/** A sum told as a part or a number of others: "a tenth of the premium", "three months’ rent", "3か月分". */
+const PART_OF_SUM =
+  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|\b(?:die Hälfte|das Doppelte|das Dreifache|(?:ein|zwei|drei|vier) (?:Drittel|Viertel|Fünftel|Zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額/giu;
 /** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */
 const BY_HOW_MUCH =
-  /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bum wie ?viel\b/i;
+  /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bhow much .{2,60}\b(?:saved?|saves|given back|refunded|credited)\b|\bum wie ?viel\b/i;
+/** Asks for a sum that is often told as a share of another. */
+const ASKS_SHARE =
+  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase)\b/i;
 /** Asks for an age, which is a time. */
 const ASKS_AGE =
-  /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|\b(?:mindest|höchst)alter\b|\bwelche[ms] alter\b|何歳|年齢/i;
+  /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bwhat (?:is|was|are) the (?:[\w-]+ )?age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|\b(?:mindest|höchst)alter\b|\bwelche[ms] alter\b|何歳|年齢/i;
+/** The year that something is from, which tells its age: "built in 2009". */
+const BUILT =
+  /(?<=\b(?:built|constructed|made|manufactured|launched|dates|dating|founded|erected|installed)\b.{1,20})\b(?:19|20)\d{2}\b|(?:19|20)\d{2}(?= (?:gebaut|erbaut|errichtet|gegründet))|(?<=baujahr )(?:19|20)\d{2}/giu;
 /** Asks how large or how much of something a thing is, which no time tells. */
 const ASKS_EXTENT =
   /\bhow (?:large|big|small|deep|wide|tall|thick|thin|heavy|hot|warm|cold|loud|powerful|steep)\b|\bwie (?:groß|klein|tief|breit|dick|schwer|warm|kalt|heiß|laut)(?!\p{L})/iu;
@@ -110,17 +121,24 @@ const COUNTS = /\b(?:how many|what number of|wie viele)\b/i;
 
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
-  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|miete|kosten|kostet|preis|gebühr|zahlen|bezahlen|bußgeld|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
+  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
 
 /** True for a question that asks for a sum of money. */
 export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
-  return kind === 'amount' && ASKS_MONEY.test(text) && !BY_HOW_MUCH.test(text) && quantityAsked(text) === null;
+  return (
+    kind === 'amount' &&
+    ASKS_MONEY.test(text) &&
+    !BY_HOW_MUCH.test(text) &&
+    !ASKS_SHARE.test(text) &&
+    quantityAsked(text) === null
+  );
 }
 
 /** True for words that say a sum of money, "two hundred crowns", or that there is nothing to pay. */
 export function saysMoney(text: string): boolean {
   return (
     text.search(FREE) >= 0 ||
+    text.search(PART_OF_SUM) >= 0 ||
     /[$€£¥円]|\b(?:crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|cents?|pence|eur|usd|gbp)\b|(?:クラウン|ドル|ユーロ|ポンド)/iu.test(
       text,
     )
@@ -141,6 +159,11 @@ const DIMENSIONS: readonly RegExp[] = [
   /\b(?:thick|thickness|dick\w*)\b/i,
 ];
 
+/** What the figures of the quantity asked for are told in; null where its words tell none, and where it is asked by how much, which a share may answer. */
+export function quantityOf({ kind, text }: Pick<Question, 'kind' | 'text'>): RegExp | null {
+  return ['number', 'amount'].includes(kind) && !BY_HOW_MUCH.test(text) ? quantityAsked(text) : null;
+}
+
 /** False for a measure that tells another direction, right behind it, than is asked for: "28 metres long" of how deep something is. */
 function sameDimension(asked: string, behind: string): boolean {
   const wanted = DIMENSIONS.findIndex((one) => one.test(asked));
@@ -154,6 +177,7 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
   switch (kind) {
     case 'date': {
       if (ASKS_TIME.test(asked)) return ranges(text, CLOCK);
+      if (ASKS_WEEKDAY.test(asked)) return ranges(text, WEEKDAY);
       const dates = datesOf(text);
       if (dates.length > 0) return [...dates];
       const lasting = ASKS_UNTIL.test(asked) ? ranges(text, LASTING) : [];
@@ -164,7 +188,11 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       return years.length > 0 || ASKS_PAST.test(asked) ? years : ranges(text, SOON_AFTER);
     }
     case 'party':
-      return language === 'de' ? ranges(text, GERMAN_AGENT) : [...ranges(text, NAME), ...ranges(text, AGENT)];
+      return language === 'de'
+        ? ranges(text, GERMAN_AGENT)
+        : [...ranges(text, NAME), ...ranges(text, AGENT)].filter(
+            ({ start, end }) => !NO_PARTY.test(text.slice(start, end)),
+          );
     case 'percentage':
       return measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? ''));
     case 'duration': {
@@ -179,15 +207,21 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
     case 'amount': {
       const sums = measuredNumbers(text, language).filter(
         ({ unit, value }) =>
-          (unit !== '%' || BY_HOW_MUCH.test(asked)) &&
+          (unit !== '%' || BY_HOW_MUCH.test(asked) || ASKS_SHARE.test(asked)) &&
           (unit === null || !UNITS_OF_TIME.test(unit) || BY_HOW_MUCH.test(asked)) &&
           (unit !== null || !/^(?:19|20)\d{2}$/.test(value)),
       );
-      return sums.length > 0 ? sums : ranges(text, FREE);
+      if (ASKS_SHARE.test(asked)) return [...sums, ...ranges(text, PART_OF_SUM)];
+      if (sums.length > 0) return sums;
+      const told = ranges(text, FREE);
+      return told.length > 0 ? told : ranges(text, PART_OF_SUM);
     }
     case 'number': {
       const numbers = measuredNumbers(text, language).filter(({ end }) => sameDimension(asked, text.slice(end)));
-      if (ASKS_AGE.test(asked)) return numbers.filter(({ unit }) => unit !== null && UNITS_OF_AGE.test(unit));
+      if (ASKS_AGE.test(asked)) {
+        const ages = numbers.filter(({ unit }) => unit !== null && UNITS_OF_AGE.test(unit));
+        return [...ages, ...ranges(text, BUILT)];
+      }
       // A count is a number of things, or a share of them where nothing else is said; neither money nor time.
       if (COUNTS.test(asked)) {
         const things = numbers.filter(

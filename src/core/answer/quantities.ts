@@ -4,6 +4,8 @@ import type { Range } from '../text';
 interface Quantity {
   readonly asked: RegExp;
   readonly told: RegExp;
+  /** False where its words name what is measured as well: litres say nothing of water. */
+  readonly own: boolean;
 }
 
 const LENGTH = String.raw`(?:kilo|centi|milli|deci)?met(?:re|er)s?|metern?|(?:kilo|zenti|milli)metern?|[kcdm]?m|feet|foot|inch(?:es)?|(?:nautical )?miles?|yards?|seemeilen?|fuß|zoll|(?:キロ|センチ|ミリ)?メートル|キロ|センチ|ミリ|海里`;
@@ -21,7 +23,7 @@ const PRESSURE = String.raw`bars?|(?:kilo|hecto|mega)?pascals?|[kmh]?pa|psi|バ�
 const TENSION = String.raw`(?:kilo|milli)?volts?|k?v|ボルト`;
 
 const told = (units: string): RegExp => new RegExp(String.raw`^(?:${units})(?![\p{L}\p{N}])|^(?:${units})(?=[\u3040-\u30ff\u4e00-\u9fff])`, 'iu'); // prettier-ignore
-const quantity = (asked: RegExp, units: string): Quantity => ({ asked, told: told(units) });
+const quantity = (asked: RegExp, units: string, own = true): Quantity => ({ asked, told: told(units), own });
 
 /** What is measured by the words that ask for it, the first that fits. Words such as "large" and "high", which ask for money and counts as well, tell none. */
 const QUANTITIES: readonly Quantity[] = [
@@ -34,7 +36,7 @@ const QUANTITIES: readonly Quantity[] = [
     MASS,
   ),
   quantity(
-    /\bhow fast (?:may|can|are|does|do|must)\b|\b(?:speed|velocity)\b|\bwie schnell (?:darf|dürfen|fährt|fahren|ist)\b|\w*geschwindigkeit\b|時速|速度|速さ|風速/i,
+    /\bhow fast (?:may|can|are|does|do|must)\b|\b(?:speed|velocity)\b|\bwie schnell (?:darf|dürfen|fährt|fahren|ist|läuft)\b|\w*geschwindigkeit\b|時速|速度|速さ|風速/i,
     SPEED,
   ),
   quantity(/\b(?:floor |surface )?area\b|\b\w*fläche\b|面積|広さ|何(?:平方メートル|坪|ヘクタール)/i, AREA),
@@ -44,17 +46,23 @@ const QUANTITIES: readonly Quantity[] = [
   ),
   quantity(/\bhow (?:loud|noisy)\b|\bnoise level\b|\bwie laut\b|騒音/i, NOISE),
   quantity(/\bhow much (?:electrical )?energy\b|\bbattery capacity\b|\bwie viel (?:energie|strom)\b|電力量/i, ENERGY),
-  quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum) power\b|\bwelche leistung\b|\bwie stark ist der motor|出力/i, POWER), // prettier-ignore
+  quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum) power\b|\bwelche leistung\b|\bwie stark ist (?:der|die) \w*(?:motor|maschine)|出力/i, POWER), // prettier-ignore
   quantity(/\bwhat (?:pull|force|load)\b|\bwelche (?:zug)?kraft\b/i, `${FORCE}|${MASS}`),
   quantity(/\b(?:what|which) (?:oil |water |gas |air )?pressure\b|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
   quantity(/\b(?:what|which) voltage\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
-  quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff)\b/i, `${VOLUME}|${MASS}`), // prettier-ignore
-  quantity(/\bhow much (?:memory|ram|disk|storage|free space)\b|\bwie viel (?:arbeitsspeicher|speicher\w*|plattenplatz)\b|メモリ(?:ー)?は|容量は/i, `${BYTES}|${VOLUME}|${ENERGY}|${MASS}`), // prettier-ignore
+  quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff)\b/i, `${VOLUME}|${MASS}`, false), // prettier-ignore
+  quantity(/\bhow much (?:memory|ram|disk|storage|free space)\b|\bwie viel (?:arbeitsspeicher|speicher\w*|plattenplatz)\b|メモリ(?:ー)?は|容量は/i, `${BYTES}|${VOLUME}|${ENERGY}|${MASS}`, false), // prettier-ignore
 ];
 
 /** The quantity that a question asks for, by what its figures are told in; null where its words tell none. */
 export function quantityAsked(asked: string): RegExp | null {
   return QUANTITIES.find((one) => one.asked.test(asked))?.told ?? null;
+}
+
+/** The words of a question that ask for its quantity, "how warm", "what temperature", which figures in its units say as well; none where they do not. */
+export function wordsOfQuantity(asked: string): string {
+  const found = QUANTITIES.find((one) => one.asked.test(asked));
+  return found?.own === true ? (found.asked.exec(asked)?.[0] ?? '') : '';
 }
 
 /** What it may be told in how large a thing is. */

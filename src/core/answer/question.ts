@@ -43,7 +43,7 @@ export const ASKS_TIME =
 
 /** Verbs behind "was" that make it the German word for "what". */
 const GERMAN_VERB =
-  'ist|sind|war|waren|wird|werden|muss|müssen|darf|dürfen|kann|können|soll|sollte|gilt|gelten|passiert|geschieht|versteht|meint|kostet|kosten|macht|tut|braucht|benötigt|steht|zählt|gehört|fällt|regelt|besagt|sagt|enthält|umfasst|zeigt|bewirkt|verlangt|droht|hat|haben|gibt|geht|folgt|bekommt|erhält|empfiehlt|man';
+  'tun|machen|ist|sind|war|waren|wird|werden|muss|müssen|darf|dürfen|kann|können|soll|sollte|gilt|gelten|passiert|geschieht|versteht|meint|kostet|kosten|macht|tut|braucht|benötigt|steht|zählt|gehört|fällt|regelt|besagt|sagt|enthält|umfasst|zeigt|bewirkt|verlangt|droht|hat|haben|gibt|geht|folgt|bekommt|erhält|empfiehlt|man';
 const YES_NO = new RegExp(
   String.raw`^(?:(?:is|are|was(?!\s(?:${GERMAN_VERB})\b)|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|darf|kann|muss|ist|sind)\b|(?:war|waren|dürfen|können|müssen|soll|sollte|hat|haben|gibt|gilt|gelten|wird|werden|braucht|kostet|besteht|gehört|benötigt)\s)`,
   'i',
@@ -59,13 +59,20 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     /^(?:please )?(?:list|name|enumerate|give all|which are all)\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields)\b/i,
     'list',
   ],
-  [/\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b/i, 'duration'],
   [
-    /\b(?:what percentage|what per cent|what proportion|what share of|how many per ?cent|at what rate|what (?:interest )?rate|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation)))\b/i,
+    /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
+    'duration',
+  ],
+  [
+    /^when (?:do|does|did|is|are|was|were) .{2,60} (?:count|qualify|regarded|treated|considered|deemed|held)\b/i,
+    'passage',
+  ],
+  [
+    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) (?:the |its |their )?market share|how many per ?cent|at what rate|what (?:interest )?rate|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation)))\b/i,
     'percentage',
   ],
   [
-    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid)\b|wie ?viel\b|wie hoch|wie teuer|was kosten|was kostet|was ist .{2,40} zu (?:zahlen|bezahlen|entrichten))/i,
+    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow|premium|discount|rebate|surcharge|supplement|allowance|refund|excess|turnover|sales|earnings|takings|proceeds)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation|reduction|discount|rebate|bonus|surcharge|supplement|refund)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid|refunded|repaid|reimbursed|deducted|withheld|credited)\b|^what (?:does|do|did|will|would) .{2,60} (?:come|amount|run|add up) to\b|^what (?:is|was) the (?:most|least|highest|lowest|largest|smallest|maximum|minimum)\b.* (?:pay|paid|cost|owe|owed|charge|charged|receive|earn)\b|wie ?viel\b|wie hoch|wie teuer|was koste(?:te)?n?|was kostet|was ha(?:t|ben) .{2,60} gekostet|was ist .{2,40} zu (?:zahlen|bezahlen|entrichten))/i,
     'amount',
   ],
   [
@@ -77,12 +84,12 @@ const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'duration',
   ],
   [
-    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele|wie (?:groß|schwer|tief|breit|weit|dick|dünn|alt|warm|kalt|heiß|schnell|stark|laut)|(?:ab|bis|bis zu|unter|über|bei) welche[rmn]? \p{L}*(?:höhe|tiefe|weite|breite|länge|geschwindigkeit|temperatur|gewicht|stärke|größe|alter))(?!\p{L})/iu,
+    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|what (?:is|was|are|were) (?:the |its )?(?:[\w-]+ )?(?:speed|temperature|pressure|voltage|weight|height|width|depth|length|draught|capacity|area|wear|consumption|output|diameter|thickness|displacement|tonnage|wingspan|flow|frequency)\b|what (?:is|was|are) the (?:[\w-]+ )?age\b|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele|wie (?:groß|schwer|tief|breit|weit|dick|dünn|alt|warm|kalt|heiß|schnell|stark|laut)|welche[rmns]? (?:last|leistung|temperatur|geschwindigkeit|größe|fläche|länge|breite|höhe|tiefe|kapazität|drehzahl|spannung)|(?:ab|bis|bis zu|unter|über|bei) welche[rmn]? \p{L}*(?:höhe|tiefe|weite|breite|länge|geschwindigkeit|temperatur|gewicht|stärke|größe|alter))(?!\p{L})/iu,
     'number',
   ],
   [ASKS_TIME, 'date'],
   [
-    /\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|until when|wann|(?:in|an) welche[mr] (?:tag|jahr|monat|datum))\b/i,
+    /\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|until when|wann|(?:in|an) welche[mr] (?:tag|jahr|monat|datum|wochentag))\b/i,
     'date',
   ],
   [
@@ -123,7 +130,7 @@ const JAPANESE_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   [/何(?:パーセント|％|%)|割合|利率/, 'percentage'],
   [/何時(?!間)|営業時間/, 'date'],
   [/何(?:年間?|か月|ヶ月|カ月|週間|日間|時間|分)|期間|どのくらいの(?:間|期間)|いつまで/, 'duration'],
-  [/いつ|何(?:年何)?月何?日|何日に|期限/, 'date'],
+  [/何曜日|いつ|何(?:年何)?月何?日|何日に|期限/, 'date'],
   [/(?:どのような|どんな|すべて|一覧|列挙|挙げ)/, 'list'],
   [/誰|だれ|どなた|どの(?:会社|者)/, 'party'],
   [/どこ/, 'place'],
@@ -173,7 +180,7 @@ const SCAFFOLD = new Set(
 const SCAFFOLD_WEIGHT = 0.25;
 /** What only says what kind of measure is asked for: "how late", "in which year"; "a late departure" is a kind of departure. */
 const MEASURE_ASKED =
-  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|day|year|month|counts|qualifies|constitutes|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)/giu;
+  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|day|year|month|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)/giu;
 /** Words that say which period is meant without naming it, and when in it: they lead to no passage of their own. */
 const OF_THE_PERIOD =
   /\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/gi;

@@ -43,6 +43,8 @@ export interface Features {
   readonly contents: number;
   readonly asking: number;
   readonly tiny: number;
+  /** A limit is asked for, and one told: "not more than eleven hours". */
+  readonly limit: number;
 }
 
 /**
@@ -76,6 +78,7 @@ export const WEIGHTS: Readonly<Record<keyof Features, number>> = {
   contents: -0.9,
   asking: -0.41,
   tiny: 0.17,
+  limit: 0.4,
 };
 
 export function weigh(features: Features): number {

@@ -12,6 +12,9 @@ const STOPWORDS = new Set(
   ).split(' '),
 );
 
+/** German function words that mean something in English. */
+const ENGLISH_WORDS = new Set(['war', 'die', 'man']);
+
 export function isStopword(word: string): boolean {
   return STOPWORDS.has(word);
 }
@@ -36,7 +39,7 @@ export function termsOfTokens(text: string, tokens: readonly Token[], language: 
       const joined = next !== undefined && isIdeographic(next.word) && (between === '' || between === '\n');
       terms.push({ term: joined ? word + next.word : word, position, word });
       if (joined && HAN.test(word)) terms.push({ term: word, position, word });
-    } else if (!STOPWORDS.has(word)) {
+    } else if (!STOPWORDS.has(word) || (language === 'en' && ENGLISH_WORDS.has(word))) {
       terms.push({ term: stemWord(word, language), position, word });
     }
   });

@@ -17,7 +17,9 @@ const GERMAN_MONTH = /^(?:jan|feb|mär|mar|apr|mai|jun|jul|aug|sep|okt|nov|dez)\
 
 function endsSentence(text: string, index: number): boolean {
   const char = text[index];
-  if (char === '。' || char === '！' || char === '？') return true;
+  // Japanese contracts end what a party is called by within its brackets: 「（以下「甲」という。）」.
+  if (char === '。') return !/^\s*[）)]/.test(text.slice(index + 1, index + 4));
+  if (char === '！' || char === '？') return true;
   if (char === '!' || char === '?') return /[\s"'”’)\]]/.test(text[index + 1] ?? ' ');
   if (char !== '.') return false;
   let next = index + 1;
