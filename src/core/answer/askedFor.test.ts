@@ -51,6 +51,18 @@ describe('what answers a question', () => {
     expect(ask('What is the smallest metacentric height?').found).toBe(false);
   });
 
+  test('of a figure is the sentence that has one, though another says more of its words', () => {
+    const boats =
+      'Boats\n\nA small boat may not sail above the weir, at whatever speed of the wind. Small boats stay in port when it exceeds 14 metres per second.';
+    const rules = libraryOfTexts({ Boats: boats });
+    const question = 'Above which wind speed may a small boat not sail?';
+    expect(askBuiltIn(question, rules.sources(), rules.quotes, { now: () => 0 }).headline).toContain('14');
+  });
+
+  test('of what is covered must be known to the document', () => {
+    expect(ask('Are fireworks covered?').found).toBe(false);
+  });
+
   test('of the hour is an hour', () => {
     expect(ask('At what times does the keeper open the hall?').found).toBe(false);
   });

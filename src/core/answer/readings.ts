@@ -73,6 +73,7 @@ function severalThings(question: string, sources: readonly AskedSource[]): Readi
     const terms = termsOf(`${which} ${thing}`, language).map(({ term }) => ({ term, weight: 1 }));
     for (const hit of lookUpPassages(sources, terms, LOOKED_AT))
       for (const { text } of unitsOfPassage(hit.source, hit.passage)) {
+        if (!text.toLowerCase().includes(which.toLowerCase())) continue;
         const found = plural.exec(oneLine(text));
         if (found === null || found.groups?.['things']?.toLowerCase() === thing.toLowerCase()) continue;
         return [

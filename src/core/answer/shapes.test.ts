@@ -30,6 +30,19 @@ describe('the kind of answer that is asked for', () => {
     ['What becomes of the rent when a fire breaks out?', 'passage'],
     ['In the lease, when does the term end?', 'date'],
     ['What counts as an apiary?', 'definition'],
+    ['When does a hive count as lost?', 'passage'],
+    ['After what time does the permit lapse?', 'duration'],
+    ['How early must the list be posted?', 'duration'],
+    ['What does the wax come to?', 'amount'],
+    ['What is refunded when the fair is rained off?', 'amount'],
+    ['What discount do members get?', 'amount'],
+    ['What is the most that a member has to pay?', 'amount'],
+    ['What is the speed of the carousel?', 'number'],
+    ['What is the retirement age?', 'number'],
+    ['Was hat der Wagen gekostet?', 'amount'],
+    ['Was tun, wenn der Wagen steht?', 'passage'],
+    ['An welchem Wochentag ist Markt?', 'date'],
+    ['Welche Last trägt die Brücke?', 'number'],
   ])('“%s”', (question, kind) => {
     expect(kindOf(question)).toBe(kind);
   });
@@ -43,6 +56,7 @@ describe('the property that is asked for', () => {
     ['How deep is the water at the quay?', ['deep']],
     ['Who owns the boatyard?', ['own']],
     ['In which year was the harbour founded?', ['found']],
+    ['Which bakery supplies the bread?', ['bakeri']],
     ['Tell me of the quay.', []],
   ])('in “%s”', (text, terms) => {
     expect(focus(text)).toEqual(terms);
@@ -102,6 +116,12 @@ describe('who is called what is asked for', () => {
     expect(partyNamed(text, tenant)).toBe(name);
   });
 
+  test('is told by another word for it too, where nothing but a name is asked for', () => {
+    const text = 'Ropewalk Estates Limited (the Lessor) grants this lease to Halse Brothers (the Lessee).';
+    expect(partyNamed(text, analyseQuestion('Who is the landlord?', 'en'))).toBe('Ropewalk Estates Limited');
+    expect(partyNamed(text, analyseQuestion('Who may enter with the landlord’s leave?', 'en'))).toBeNull();
+  });
+
   test('is told only where somebody is asked for', () => {
     const rent = analyseQuestion('What is the rent of the tenant?', 'en');
     expect(partyNamed('Lantern Cruises (the Tenant) pays.', rent)).toBeNull();
@@ -129,6 +149,21 @@ describe('what could be the answer of a kind', () => {
     ],
     ['It is told not later than nine months before the end.', 'When does it end?', []],
     ['It ends on 31 March 2027 and not later.', 'By when does it end?', ['31 March 2027']],
+    ['Everyone is there from ten to three.', 'At what times must one be there?', ['ten to three']],
+    [
+      'It is open between half past six and half past nine.',
+      'What hours are kept?',
+      ['half past six and half past nine'],
+    ],
+    ['Under 3.2 hours are made good within six weeks.', 'At what time is it open?', []],
+    ['Offen ist von elf bis zweiundzwanzig Uhr.', 'Zu welchen Zeiten ist offen?', ['elf bis zweiundzwanzig Uhr']],
+    ['It is tried every Monday in May 2025.', 'On which day of the week is it tried?', ['Monday']],
+    ['A tenth of the premium is credited.', 'What bonus is there?', ['A tenth']],
+    ['It runs for 20 days at 4 per cent.', 'What discount is there?', ['4 per cent']],
+    ['The loan of £3 million was half of the cost.', 'What is the loan payment?', ['£3 million']],
+    ['It was built in 2009 with six cylinders.', 'How old is it?', ['2009']],
+    ['It was seen at the overhaul of October 2023.', 'Who saw it?', []],
+    ['It burns 9 per cent less.', 'How much would be saved?', ['9 per cent']],
   ])('in “%s” to “%s”', (text, asked, found) => {
     expect(mentions(text, asked)).toEqual(found);
   });

@@ -130,7 +130,7 @@ function addTerm(
   { term, worth }: Variant,
   average: number,
   scores: Float32Array,
-  before: Map<number, number> | null,
+  before: Float32Array | null,
 ): void {
   const number = termNumber(segment, term);
   if (number < 0) return;
@@ -140,25 +140,38 @@ function addTerm(
     const length = 1 - B + (B * (segment.passageWords[passage] as number)) / average;
     const tf = (segment.postingText[at] as number) / length + HEADING_WEIGHT * (segment.postingHeading[at] as number);
     const score = (worth * tf * (K1 + 1)) / (tf + K1);
-    const known = before?.get(passage) ?? 0;
+    const known = before === null ? 0 : (before[passage] as number);
     if (score <= known) continue;
-    before?.set(passage, score);
+    if (before !== null) before[passage] = score;
     scores[passage] = (scores[passage] as number) + score - known;
   }
 }
 
 function scoreSegment(segment: Segment, terms: readonly WeighedTerm[], average: number): Float32Array {
   const scores = new Float32Array(segment.passageSections.length);
+  const told = new Float32Array(scores.length);
   for (const { variants } of terms) {
-    const before = variants.length > 1 ? new Map<number, number>() : null;
+    const before = variants.length > 1 ? told.fill(0) : null;
     for (const variant of variants) addTerm(segment, variant, average, scores, before);
   }
   return scores;
 }
 
+/** The hits of the highest scores, in order. Ties fall to the earlier source and page, so that the same question gets the same answer. */
 function best(hits: readonly Hit[], count: number): Hit[] {
-  // Ties fall to the earlier source and page, so that the same question gets the same answer.
-  return [...hits].sort((a, b) => b.score - a.score).slice(0, count);
+  const top: Hit[] = [];
+  for (const hit of hits) {
+    if (top.length === count && hit.score <= (top.at(-1)?.score ?? Infinity)) continue;
+    let [from, to] = [0, top.length];
+    while (from < to) {
+      const middle = (from + to) >> 1;
+      if ((top[middle] as Hit).score >= hit.score) from = middle + 1;
+      else to = middle;
+    }
+    top.splice(from, 0, hit);
+    if (top.length > count) top.pop();
+  }
+  return top;
 }
 
 /** A hit with its units and their text, taken out of the pages once. */

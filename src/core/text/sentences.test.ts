@@ -26,6 +26,11 @@ describe('sentences', () => {
 
   test('end at ideographic full stops without a space', () => {
     expect(sentences('終わります。始まります。')).toEqual(['終わります。', '始まります。']);
+    // What a party is called by ends with a full stop of its own.
+    expect(sentences('港湾局（以下「甲」という。）は貸す。借りる。')).toEqual([
+      '港湾局（以下「甲」という。）は貸す。',
+      '借りる。',
+    ]);
   });
 
   test('do not end at a list number that opens a line', () => {
