@@ -59,6 +59,15 @@ describe('what answers a question', () => {
     expect(askBuiltIn(question, rules.sources(), rules.quotes, { now: () => 0 }).headline).toContain('14');
   });
 
+  test('of a quantity is the figure told in its units, not the first of its sentence', () => {
+    const text =
+      'Engine\n\nThe engine is a six-cylinder diesel of 1,180 kilowatts, built in 2009, in a house of 4 rooms and 90 square metres.';
+    const engine = libraryOfTexts({ Engine: text });
+    const say = (question: string) => askBuiltIn(question, engine.sources(), engine.quotes, { now: () => 0 }).headline;
+    expect(say('How powerful is the engine?')).toContain('1,180');
+    expect(say('How large is the house of the engine?')).toContain('90');
+  });
+
   test('of what is covered must be known to the document', () => {
     expect(ask('Are fireworks covered?').found).toBe(false);
   });
