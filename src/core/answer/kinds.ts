@@ -45,8 +45,10 @@ const SOON_AFTER = new RegExp(
   String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b|\b(?:nach|binnen|innerhalb von|spätestens)\s+${ZEIT}|\b${ZEIT}\s+(?:vor|nach)\b`,
   'giu',
 );
+/** Asks for a day of the week, and for a day of either sort. */
 const ASKS_WEEKDAY =
-  /\b(?:which|what) (?:week)?days?(?: of the week)?\b(?! of the (?:month|year))|\b(?:welche[mnrs]?) wochentag(?:en)?\b|何曜日/i;
+  /\b(?:which|what) (?:weekdays?|days? of the week|days)\b|\bwelche[mnrs]? (?:wochentag(?:en)?|tagen)\b|何曜日/i;
+const ASKS_DAY = /\b(?:which|what) day\b|\bwelche[mnrs]? tag\b/i;
 const WEEKDAY =
   /\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|sonnabends?|weekdays?|werktags?|daily|täglich)\b|[月火水木金土日]曜日?/giu;
 const YEAR = /\b(?:19|20)\d{2}\b/g;
@@ -98,7 +100,7 @@ const ASKS_UNTIL = /\buntil when\b|\bup to when\b|\bbis wann\b/i;
 /** Nothing to pay. */
 const FREE =
   /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|unentgeltlich)|無料|無償/gi;
-/** A sum told as a part or a number of others: "a tenth of the premium", "three months’ rent", "3か月分". */
+/** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
 const PART_OF_SUM =
   /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|\b(?:die Hälfte|das Doppelte|das Dreifache|(?:ein|zwei|drei|vier) (?:Drittel|Viertel|Fünftel|Zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額/giu;
 /** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */
@@ -180,6 +182,8 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       if (ASKS_WEEKDAY.test(asked)) return ranges(text, WEEKDAY);
       const dates = datesOf(text);
       if (dates.length > 0) return [...dates];
+      const weekdays = ASKS_DAY.test(asked) ? ranges(text, WEEKDAY) : [];
+      if (weekdays.length > 0) return weekdays;
       const lasting = ASKS_UNTIL.test(asked) ? ranges(text, LASTING) : [];
       if (lasting.length > 0) return lasting;
       const years = ranges(text, YEAR);

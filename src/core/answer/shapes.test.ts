@@ -158,6 +158,8 @@ describe('what could be the answer of a kind', () => {
     ['Under 3.2 hours are made good within six weeks.', 'At what time is it open?', []],
     ['Offen ist von elf bis zweiundzwanzig Uhr.', 'Zu welchen Zeiten ist offen?', ['elf bis zweiundzwanzig Uhr']],
     ['It is tried every Monday in May 2025.', 'On which day of the week is it tried?', ['Monday']],
+    ['It was signed on 4 May 2025, a Sunday.', 'On which day was it signed?', ['4 May 2025']],
+    ['The market is held on Saturdays.', 'On which day is the market?', ['Saturdays']],
     ['A tenth of the premium is credited.', 'What bonus is there?', ['A tenth']],
     ['It runs for 20 days at 4 per cent.', 'What discount is there?', ['4 per cent']],
     ['The loan of £3 million was half of the cost.', 'What is the loan payment?', ['£3 million']],
