@@ -59,6 +59,8 @@ const SPEAKS = {
   many: -0.3,
   /** Share of the sentences found that hold a value of the kind asked for: where it is spoken of, values of its kind are told. */
   ofItsKind: 9,
+  /** A figure is asked for of what stands nowhere and no dictionary knows another word for, a term of some trade or a name; weighed by hand. */
+  unheardOf: -3.5,
 } as const;
 /**
  * What speaks besides by the kind of answer and the language, found by a second regression over the first: figures and names are met by chance, and no list of
@@ -96,6 +98,18 @@ function namesNothingKnown({ subject }: Question, sources: readonly AskedSource[
       weight >= 1 &&
       /^\p{L}{3,}$/u.test(term) &&
       [term, ...equivalents.map((one) => one.term)].every((one) => documentFrequency(sources, one) === 0),
+  );
+}
+
+/** True when a word of the question's subject stands in none of the documents, and no other word is known for it. */
+function namesUnheardOf({ subject }: Question, sources: readonly AskedSource[]): boolean {
+  return subject.some(
+    ({ term, weight, equivalents = [] }) =>
+      weight >= 1 &&
+      equivalents.length === 0 &&
+      // Comparatives have no entry of their own.
+      /^\p{Script=Latin}{4,}(?<!er|est)$/u.test(term) &&
+      documentFrequency(sources, term) === 0,
   );
 }
 
@@ -157,6 +171,10 @@ export function answers(
     ofItsKind: VALUE_KINDS.has(question.kind)
       ? evidence.filter((one) => one.features.kind >= 1).length / evidence.length
       : 0,
+    unheardOf:
+      NUMBER_KINDS.has(question.kind) && best.source.segment.language === 'en' && namesUnheardOf(question, sources)
+        ? 1
+        : 0,
     many: Math.log(sources.reduce((sum, { segment }) => sum + segment.passageSections.length, 1)),
   };
   let sum = (BY_KIND[question.kind] ?? 0) + (BY_LANGUAGE[best.source.segment.language] ?? 0);
