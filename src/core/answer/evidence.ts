@@ -1,10 +1,10 @@
 import { statedFacts } from '../facts';
 import { type Language, type Range } from '../text';
 import { isDraft, placeKey, sectionOf, termSet, termsOf, unitsOfPassage, type Hit, type UnitText } from '../search';
-import { countsThings, thingsCounted } from './counted';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
-import { asksMoney, freshMentions, isMoney, kindNearness, quantityOf, saysMoney, tellsDistance } from './kinds';
+import { freshMentions, isMoney, kindNearness, tellsDistance } from './kinds';
+import { measuredBy, measures, type Measured } from './measured';
 import { partyNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import { asksSize, SIZE, toldIn, wordsOfQuantity } from './quantities';
@@ -118,14 +118,13 @@ class Measure {
   private readonly reached: RegExp | null;
   /** Words of the term to be defined, where a definition is wanted. */
   private readonly defined: readonly string[];
-  /** Terms of what is to be counted, equivalents among them. */
-  private readonly counted: ReadonlySet<string>;
   /** True where it is asked how large something is. */
   private readonly sized: boolean;
   /** True where a limit is asked for. */
   private readonly limited: boolean;
-  /** What figures of the quantity asked for are told in. */
-  private readonly quantity: RegExp | null;
+  private readonly measured: Measured;
+  /** Words of the question that figures in units of its quantity say as well. */
+  private readonly quantityWords: string;
   /** Terms of headings and names, which many units stand under. */
   private readonly known = new Map<string, ReadonlySet<string>>();
 
@@ -146,15 +145,10 @@ class Measure {
     this.asked = spanAsked(question.text);
     this.sized = question.kind === 'number' && asksSize(question.text);
     this.limited = asksLimit(question.text);
-    this.quantity = quantityOf(question);
+    this.measured = measuredBy(question, sources[0]?.segment.language ?? 'en');
+    this.quantityWords = wordsOfQuantity(question.text);
     this.reached = reachedAt(question.text);
     this.defined = termDefined(question.text) ?? question.words;
-    const things = question.kind === 'number' ? thingsCounted(question.text) : [];
-    const terms = things.flatMap((word) => termsOf(word, sources[0]?.segment.language ?? 'en').map(({ term }) => term));
-    const standIns = question.terms.flatMap(({ term, equivalents = [] }) =>
-      terms.includes(term) ? equivalents.map((one) => one.term) : [],
-    );
-    this.counted = new Set([...terms, ...standIns]);
   }
 
   passage(hit: Hit, rank: number): Evidence[] {
@@ -195,8 +189,13 @@ class Measure {
   /** The terms of a unit; a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
   private termsIn(text: string, language: Language): ReadonlySet<string> {
     const own = termSet(text, language);
-    if (this.quantity !== null && toldIn(this.quantity, text, freshMentions(text, this.question, language)))
-      return union(own, termSet(wordsOfQuantity(this.question.text), language));
+    const { quantity } = this.measured;
+    if (
+      quantity !== null &&
+      this.quantityWords !== '' &&
+      toldIn(quantity, text, freshMentions(text, this.question, language))
+    )
+      return union(own, termSet(this.quantityWords, language));
     if (this.reached === null || text.search(this.reached) < 0) return own;
     return union(own, termSet([...WAYS_TO_REACH].filter((word) => this.question.spoken.has(word)).join(' '), language));
   }
@@ -232,13 +231,9 @@ class Measure {
   /** False where a sum of money, or a number of things, is asked for and the figures measure or count something else. */
   private measures(text: string, mentions: readonly Range[], row: RowOfTable | null, language: Language): boolean {
     if (this.isRelative(text, mentions, row)) return false;
-    if (this.quantity !== null && row === null) return toldIn(this.quantity, text, mentions);
-    const ofSums = row?.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit)) ?? false;
-    if (this.counted.size > 0)
-      return row === null ? countsThings(text, mentions, (term) => this.counted.has(term), language) : !ofSums;
-    if (!asksMoney(this.question)) return true;
-    if (row !== null) return ofSums;
-    return mentions.some(({ start, end }) => saysMoney(text.slice(start, end)));
+    if (row === null) return measures(this.measured, text, mentions, language);
+    const ofSums = row.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit));
+    return this.measured.counted.size > 0 ? !ofSums : !this.measured.money || ofSums;
   }
 
   /** How far the figures of a unit measure what is asked for. */

@@ -1,9 +1,9 @@
 import type { TableCell } from '../source';
-import { oneLine, tokensOf, type Language, type Range } from '../text';
+import { oneLine, tokensOf, type Language } from '../text';
 import { termsOf } from '../search';
 import type { Evidence } from './evidence';
-import { countsThings, thingsCounted } from './counted';
-import { asksMoney, freshMentions, quantityOf, saysMoney } from './kinds';
+import { freshMentions } from './kinds';
+import { measuredBy, measures } from './measured';
 import { asksHolder, partyNamed, someoneNamed } from './partyNamed';
 import { asksSize, SIZE, toldIn } from './quantities';
 import type { Question } from './question';
@@ -19,18 +19,6 @@ const LIMITING =
 const AGED = 8;
 /** Words that a comma counts as, between a value and the words it may belong to. */
 const CLAUSE_APART = 3;
-
-/** True for a figure in units of the quantity asked for, one that counts the things asked for, or a sum where money is asked for. */
-function measuresAsked({ text, source }: Evidence, mention: Range, question: Question): boolean {
-  const { language } = source.segment;
-  const quantity = quantityOf(question);
-  if (quantity !== null) return toldIn(quantity, text, [mention]);
-  if (question.kind === 'number' && asksSize(question.text)) return toldIn(SIZE, text, [mention]);
-  const things = question.kind === 'number' ? thingsCounted(question.text) : [];
-  const counted = new Set(things.flatMap((word) => termsOf(word, language).map(({ term }) => term)));
-  if (counted.size > 0) return countsThings(text, [mention], (term) => counted.has(term), language);
-  return !asksMoney(question) || saysMoney(text.slice(mention.start, mention.end));
-}
 
 /** The mention of the wanted kind that stands closest to the question's words. */
 export function closestMention(evidence: Evidence, question: Question): string | null {
@@ -66,7 +54,11 @@ export function closestMention(evidence: Evidence, question: Question): string |
     mentions.some((one) => /^ of (?:the )?$/.test(evidence.text.slice(one.end, start))),
   );
   const possible = (fresh.length > 0 ? fresh : mentions).filter((one) => !wholes.includes(one));
-  const fitting = possible.filter((one) => measuresAsked(evidence, one, question));
+  const asksFor = measuredBy(question, language);
+  const sized = question.kind === 'number' && asksSize(question.text);
+  const fitting = possible.filter((one) =>
+    sized ? toldIn(SIZE, evidence.text, [one]) : measures(asksFor, evidence.text, [one], language),
+  );
   const candidates = fitting.length > 0 ? fitting : possible;
   const [best] = candidates.sort((a, b) => distance(a.start) + aged(a.end) - distance(b.start) - aged(b.end));
   if (best === undefined) return null;

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { numbersOf } from '../text';
-import { kindOf } from './question';
+import { measuredBy, measures } from './measured';
+import { analyseQuestion, kindOf } from './question';
 import { quantityAsked, toldIn } from './quantities';
 
 /** True when a figure of the text is of the quantity that the question asks for. */
@@ -45,5 +46,17 @@ describe('a quantity asked for', () => {
     expect(kindOf('At what temperature does it stop?')).toBe('number');
     expect(kindOf('Wie schwer ist der Kran?')).toBe('number');
     expect(kindOf('Ab welcher Wellenhöhe ist das Baden verboten?')).toBe('number');
+  });
+});
+
+describe('what the figures of a sentence are to measure', () => {
+  test.each([
+    ['How heavy is the crane?', 'It has 4 hooks and is of 120 tonnes.', '120'],
+    ['How many hooks has the crane?', 'It has 4 hooks and is of 120 tonnes.', '4'],
+    ['What does the hire cost?', 'For 6 days it is 90 crowns.', '90 crowns'],
+  ])('“%s” in “%s”', (question, text, figure) => {
+    const asked = measuredBy(analyseQuestion(question, 'en'), 'en');
+    const fitting = numbersOf(text, 'en').filter((one) => measures(asked, text, [one], 'en'));
+    expect(fitting.map(({ start, end }) => text.slice(start, end))).toEqual([expect.stringContaining(figure)]);
   });
 });

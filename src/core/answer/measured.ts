@@ -1,0 +1,41 @@
+import { termsOf } from '../search';
+import type { Language, Range } from '../text';
+import { countsThings, thingsCounted } from './counted';
+import { asksMoney, quantityOf, saysMoney } from './kinds';
+import { toldIn } from './quantities';
+import type { Question } from './question';
+
+/** What the figures that answer a question measure: a quantity by its units, a number of things, or a sum of money. */
+export interface Measured {
+  /** What figures of the quantity are told in; null where none is asked for. */
+  readonly quantity: RegExp | null;
+  /** Terms of what is counted, and of what stands for it; none where nothing is. */
+  readonly counted: ReadonlySet<string>;
+  readonly money: boolean;
+}
+
+/** What a question's figures are to measure; `language` is that of the documents. */
+export function measuredBy(question: Question, language: Language): Measured {
+  const things = question.kind === 'number' ? thingsCounted(question.text) : [];
+  const terms = new Set(things.flatMap((word) => termsOf(word, language).map(({ term }) => term)));
+  const standIns = question.terms.flatMap(({ term, equivalents = [] }) =>
+    terms.has(term) ? equivalents.map((one) => one.term) : [],
+  );
+  return {
+    quantity: quantityOf(question),
+    counted: new Set([...terms, ...standIns]),
+    money: asksMoney(question),
+  };
+}
+
+/** True when one of the figures of a sentence measures what is asked for. */
+export function measures(
+  { quantity, counted, money }: Measured,
+  text: string,
+  figures: readonly Range[],
+  language: Language,
+): boolean {
+  if (quantity !== null) return toldIn(quantity, text, figures);
+  if (counted.size > 0) return countsThings(text, figures, (term) => counted.has(term), language);
+  return !money || figures.some(({ start, end }) => saysMoney(text.slice(start, end)));
+}
