@@ -7,7 +7,7 @@ import { steered, steeringOf } from './instructions';
 import { askPart, searchesIn, type Part, type Subject } from './parts';
 import { narrowedSources, placeWithin, type Limits, type Place } from './places';
 import { planQuestions } from './plan';
-import { kindOf } from './question';
+import { kindOf } from './kindOf';
 import { readingsOf } from './readings';
 import { interleave, seek, searchesOf, type Sought } from './seek';
 import { DEFAULT_SETTINGS, type AskSettings } from './settings';

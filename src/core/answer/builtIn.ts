@@ -1,7 +1,7 @@
 import { sidesOf } from './conflict';
 import { saySides } from './sides';
 import { answers, answersOnSubject, NUMBER_KINDS, VALUE_KINDS } from './decline';
-import { gatherEvidence, isTitle, RUN_IN, type Evidence } from './evidence';
+import { gatherEvidence, isTitle, type Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { itemsAfter, listLead, stepsAround } from './listing';
 import type { Question } from './question';
@@ -9,7 +9,7 @@ import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { columnAsked } from './rowEvidence';
 import { cellPlace } from '../figure';
 import type { Sought } from './seek';
-import type { UnitText } from '../search';
+import { RUN_IN, type UnitText } from '../search';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
 
 export const BUILT_IN = { name: 'built-in reader', version: '1' } as const;

@@ -1,6 +1,16 @@
 import { statedFacts } from '../facts';
 import { type Language, type Range } from '../text';
-import { isDraft, placeKey, sectionOf, termSet, termsOf, unitsOfPassage, type Hit, type UnitText } from '../search';
+import {
+  isDraft,
+  placeKey,
+  RUN_IN,
+  sectionOf,
+  termSet,
+  termsOf,
+  unitsOfPassage,
+  type Hit,
+  type UnitText,
+} from '../search';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { freshMentions, isMoney, kindNearness, tellsDistance } from './kinds';
@@ -63,9 +73,6 @@ function takenUp(units: readonly UnitText[], index: number): number {
     : -1;
 }
 
-/** The head of a clause, run in with its text: "3. Term." A few words, and no verb. */
-export const RUN_IN =
-  /^\s*(?:(?:(?:Section|SECTION|Article|ARTICLE|Clause|CLAUSE|Sec\.|Art\.|Artikel)\s)?\d{1,3}(?:\.\d{1,3})*\.?|\([a-z\d]{1,3}\)|§\s?\d+)\s+(?!.*\b(?:is|are|was|were|be|has|have|had|shall|may|must|will|can|does|do|did|ist|sind|wird|werden|hat|haben|soll|darf|muss|kann)\b)\p{Lu}\S*(?:\s+[^\s.:;]+){0,4}\.\s*$/u;
 const FORECAST =
   /\b(?:expect(?:s|ed)?|forecasts?|plan(?:s|ned)? to|budget(?:ed)?|anticipates?|outlook|erwarte[nt]?|voraussichtlich)\b/i;
 

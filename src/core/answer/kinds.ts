@@ -2,7 +2,8 @@ import { datesOf, numbersOf, tokenize, tokensOf, type Language, type NumberMenti
 import { termsOf } from '../search';
 import { CLOCK } from './clockTimes';
 import { quantityAsked } from './quantities';
-import { ASKS_TIME, type Question } from './question';
+import { ASKS_TIME } from './asksTime';
+import type { Question } from './question';
 import { reachedAt } from './reachedAt';
 
 interface Mention {
@@ -25,14 +26,15 @@ const GERMAN_AGENT =
   /(?<=\b(?:von|durch) )(?:de[rmn] |einem |einer |einen )?\p{Lu}[\p{L}-]+|^(?:Der|Die|Das|Ein|Eine)\s\p{Lu}[\p{L}-]+|(?<!^)\b\p{Lu}[\p{L}.-]+(?:\s\p{Lu}[\p{L}&.-]+)+/gu;
 /** Questions that a distance from another day answers too. */
 const ASKS_DEADLINE =
-  /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b/i;
-const ASKS_PAST = /\b(?:was|were|did|had)\b/i;
+  /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b|\bspätestens\b|\bwie (?:früh|spät)\b|いつまでに|期限/i;
+const ASKS_PAST = /\b(?:was|were|did|had|wurden?|war(?:en)?)\b|ました/i;
 /** How often something happens, without a number of days or years. */
 const EVERY =
   /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|other|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}/giu;
-const ASKS_OFTEN = /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b/i;
+const ASKS_OFTEN =
+  /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b|\bin welchen (?:zeit)?abständen\b|\bin welchem (?:rhythmus|turnus)\b|何回|頻度|ごと|おき/i;
 const FREQUENCY =
-  /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:daily|weekly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:day|week|month|quarter|year)\b/gi;
+  /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:hourly|daily|nightly|weekly|fortnightly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:hour|day|morning|evening|night|week|month|quarter|season|spring|summer|autumn|winter|year|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b|\b(?:ein|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf|\d+)mal (?:im|in der|am|pro|je|jede[nrs]?) (?:jahr|halbjahr|quartal|monat|woche|tag|stunde|schicht|saison)(?!\p{L})|\b(?:stünd|täg|wöchent|monat|vierteljähr|halbjähr|jähr)lich\w*|\bjede[nrsm]? (?:stunde|tag|morgen|abend|nacht|woche|monat|quartal|frühjahr|sommer|herbst|winter|jahr|(?:mon|diens|donners|frei|sams|sonn)tag|mittwoch|schicht|fahrt)(?!\p{L})|毎(?:日|朝|晩|週|月|年|時|回)|隔[週月年]|(?:年|月|週|[日一]日)に?\s?[\d一二三四五六]+回|[\d一二三四五六]+(?:年|か月|ヶ月|週間|日|時間)(?:ごと|毎|おき)に?(?:[\d一二三四五六]+回)?/giu;
 const TIME = String.raw`[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)`;
 const ZEIT = String.raw`[\p{L}\d-]+\s+(?:Stunden?|Tage?n?|Wochen?|Monate?n?|Jahre?n?)\b`;
 /** A day told by its distance from another: "not later than nine months before". */
@@ -42,7 +44,7 @@ const DEADLINE = new RegExp(
 );
 /** A time told by its distance from another, which "when" asks for as well: "within thirty days after the end", "six weeks before". */
 const SOON_AFTER = new RegExp(
-  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b|\b(?:nach|binnen|innerhalb von|spätestens)\s+${ZEIT}|\b${ZEIT}\s+(?:vor|nach)\b`,
+  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b|\b(?:nach|binnen|innerhalb von|spätestens)\s+${ZEIT}|\b${ZEIT}\s+(?:vor|nach|danach|davor|zuvor)\b|\b(?:am (?:Tag (?:zuvor|davor|danach)|Vortag|Vorabend|Folgetag)|vor Antritt|bei (?:Ankunft|Abfahrt))\b|[\d一二三四五六七八九十]+(?:営業)?(?:日|か月|ヶ月|カ月|週間|年|時間)(?:以内|前|後)(?:まで)?に?`,
   'giu',
 );
 /** Asks for a day of the week, and for a day of either sort. */
@@ -99,13 +101,13 @@ const ASKS_UNTIL = /\buntil when\b|\bup to when\b|\bbis wann\b/i;
 
 /** Nothing to pay. */
 const FREE =
-  /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|unentgeltlich)|無料|無償/gi;
+  /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|gebührenfrei|unentgeltlich|umsonst|(?<=\b(?:ist|sind|reisen|fahren|bleibt|bleiben) )frei\b)|無料|無償/gi;
 /** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
 const PART_OF_SUM =
-  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|\b(?:die Hälfte|das Doppelte|das Dreifache|(?:ein|zwei|drei|vier) (?:Drittel|Viertel|Fünftel|Zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額/giu;
+  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額/giu;
 /** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */
 const BY_HOW_MUCH =
-  /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bhow much .{2,60}\b(?:saved?|saves|given back|refunded|credited)\b|\bum wie ?viel\b/i;
+  /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bhow much .{2,60}\b(?:saved?|saves|given back|refunded|credited)\b|\bum wie ?viel\b|いくら(?:上|下|増|減|高く|安く)/i;
 /** Asks for a sum that is often told as a share of another. */
 const ASKS_SHARE =
   /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase)\b/i;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { libraryOfTexts } from '../../../tests/support/shelf';
 import { askBuiltIn } from './ask';
-import { kindOf } from './question';
+import { kindOf } from './kindOf';
 import { DEFAULT_SETTINGS } from './settings';
 import type { Answer } from './types';
 

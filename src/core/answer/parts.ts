@@ -10,7 +10,7 @@ import { asksHow } from './listing';
 import { asksChange, moveWords } from './moves';
 import { asksOnlyPlace, placeAnswer, sectionAtPlace } from './placeAnswer';
 import { narrowed, placeAround, placeAsked, placeNowhere, type Place } from './places';
-import { kindOf } from './question';
+import { kindOf } from './kindOf';
 import { EMPTY } from './quoted';
 import { purposeAnswer } from './purpose';
 import { ratioAnswer, saysRatio } from './ratioAnswer';

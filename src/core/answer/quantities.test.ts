@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { numbersOf } from '../text';
 import { measuredBy, measures } from './measured';
-import { analyseQuestion, kindOf } from './question';
+import { kindOf } from './kindOf';
+import { analyseQuestion } from './question';
 import { quantityAsked, toldIn } from './quantities';
 
 /** True when a figure of the text is of the quantity that the question asks for. */

@@ -3,7 +3,8 @@ import { countsThings } from './counted';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { freshMentions } from './kinds';
-import { analyseQuestion, kindOf } from './question';
+import { kindOf } from './kindOf';
+import { analyseQuestion } from './question';
 import { splitQuestions } from './splitQuestions';
 
 describe('questions', () => {

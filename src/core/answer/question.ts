@@ -12,7 +12,7 @@ import {
   type Neighbours,
   type QueryTerm,
 } from '../search';
-import { reachedAt } from './reachedAt';
+import { kindOf } from './kindOf';
 import type { AnswerKind } from './types';
 
 export interface Question {
@@ -37,113 +37,6 @@ export interface Question {
   readonly spoken: ReadonlySet<string>;
 }
 
-/** Asks for times of the day, "11 p.m.", rather than for a date. */
-export const ASKS_TIME =
-  /\b(?:(?:at|by|until|till|from|since) (?:what|which) (?:times?|hours?)(?: of (?:the )?day)?|(?:between|during|outside|in|within) (?:what|which) (?:hours|times)|what (?:are the )?(?:[\w-]+ )?hours|what time|um wie ?viel uhr|zwischen welchen (?:uhr)?zeiten|zu welche[nr] (?:uhr)?zeit(?:en)?)\b|何時(?!間)/i;
-
-/** Verbs behind "was" that make it the German word for "what". */
-const GERMAN_VERB =
-  'tun|machen|ist|sind|war|waren|wird|werden|muss|müssen|darf|dürfen|kann|können|soll|sollte|gilt|gelten|passiert|geschieht|versteht|meint|kostet|kosten|macht|tut|braucht|benötigt|steht|zählt|gehört|fällt|regelt|besagt|sagt|enthält|umfasst|zeigt|bewirkt|verlangt|droht|hat|haben|gibt|geht|folgt|bekommt|erhält|empfiehlt|man';
-const YES_NO = new RegExp(
-  String.raw`^(?:(?:is|are|was(?!\s(?:${GERMAN_VERB})\b)|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would|darf|kann|muss|ist|sind)\b|(?:war|waren|dürfen|können|müssen|soll|sollte|hat|haben|gibt|gilt|gelten|wird|werden|braucht|kostet|besteht|gehört|benötigt)\s)`,
-  'i',
-);
-
-/** Kinds by the way a question is put, first match wins (a small taxonomy in the manner of Li and Roth 2002). */
-const KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
-  [
-    /^what (?:is|are) the (?:purpose|role|function|aim|meaning)s? of\b|^what (?:is|are) .{1,60} (?:used )?for\s*\?*$|^what (?:does|do) .{1,60} do\s*\?*$/i,
-    'definition',
-  ],
-  [
-    /^(?:please )?(?:list|name|enumerate|give all|which are all)\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields)\b/i,
-    'list',
-  ],
-  [
-    /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
-    'duration',
-  ],
-  [
-    /^when (?:do|does|did|is|are|was|were) .{2,60} (?:count|qualify|regarded|treated|considered|deemed|held)\b/i,
-    'passage',
-  ],
-  [
-    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) (?:the |its |their )?market share|how many per ?cent|at what rate|what (?:interest )?rate|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation)))\b/i,
-    'percentage',
-  ],
-  [
-    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow|premium|discount|rebate|surcharge|supplement|allowance|refund|excess|turnover|sales|earnings|takings|proceeds)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation|reduction|discount|rebate|bonus|surcharge|supplement|refund)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid|refunded|repaid|reimbursed|deducted|withheld|credited)\b|^what (?:does|do|did|will|would) .{2,60} (?:come|amount|run|add up) to\b|^what (?:is|was) the (?:most|least|highest|lowest|largest|smallest|maximum|minimum)\b.* (?:pay|paid|cost|owe|owed|charge|charged|receive|earn)\b|wie ?viel\b|wie hoch|wie teuer|was koste(?:te)?n?|was kostet|was ha(?:t|ben) .{2,60} gekostet|was ist .{2,40} zu (?:zahlen|bezahlen|entrichten))/i,
-    'amount',
-  ],
-  [
-    /\bhow long (?:is|are|was|must|may|can|should)\b[^?]*\b(?:name|line|string|text|word|summary|synopsis|password|vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull|table|list|field)s?\b(?!.{0,30}\b(?:closed|open|valid|kept|held|allowed|take|last|laid up|out of service)\b)/i,
-    'number',
-  ],
-  [
-    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|how fast (?:must|does|do|should|will|shall|is|are) .*\b(?:answer|respond|react|report|repair|restor|deliver|pay|paid|process|resolv|fix|repl)\w*|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|(?:for|after) how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes)|wie lange|wie oft|wie häufig)\b/i,
-    'duration',
-  ],
-  [
-    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|what (?:is|was|are|were) (?:the |its )?(?:[\w-]+ )?(?:speed|temperature|pressure|voltage|weight|height|width|depth|length|draught|capacity|area|wear|consumption|output|diameter|thickness|displacement|tonnage|wingspan|flow|frequency)\b|what (?:is|was|are) the (?:[\w-]+ )?age\b|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number))|wie viele|wie (?:groß|schwer|tief|breit|weit|dick|dünn|alt|warm|kalt|heiß|schnell|stark|laut)|welche[rmns]? (?:last|leistung|temperatur|geschwindigkeit|größe|fläche|länge|breite|höhe|tiefe|kapazität|drehzahl|spannung)|(?:ab|bis|bis zu|unter|über|bei) welche[rmn]? \p{L}*(?:höhe|tiefe|weite|breite|länge|geschwindigkeit|temperatur|gewicht|stärke|größe|alter))(?!\p{L})/iu,
-    'number',
-  ],
-  [ASKS_TIME, 'date'],
-  [
-    /\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|until when|wann|(?:in|an) welche[mr] (?:tag|jahr|monat|datum|wochentag))\b/i,
-    'date',
-  ],
-  [
-    /\bwhat (?:is|was|are|were) the names? of (?:the |its )?(?:[\w-]+ ){0,2}(?:master|captain|director|chair\w*|chief|officer|owner|tenant|landlord|lessor|lessee|auditor|surveyor|author|operator|manager|secretary|president|judge|arbitrator|minister|inspector|engineer|partner|signator\w+|holder|company|firm|bank|yard|agency|authority|body)s?\b/i,
-    'party',
-  ],
-  [
-    /\b(?:who|whom|whose|which (?:party|company|person|body|authority|firm|bank|yard|agency|office|court|organi[sz]ation|contractor|supplier)|by whom|wer)\b/i,
-    'party',
-  ],
-  [
-    /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“']|was ist|was (?:bedeutet|heißt|bezeichnet)|was (?:versteht|meint) (?:man|\p{L}+ \p{L}+) (?:unter|mit)\b|was wird (?:hier )?unter .{2,60} verstanden)/iu,
-    'definition',
-  ],
-  [
-    /^(?:what|who) (?:counts|qualifies) as\b|^what (?:is|are) (?:considered|regarded|treated) (?:as |to be )?|^what constitutes\b|^was gilt als\b/i,
-    'definition',
-  ],
-  [/^what (?:is|are) [^,?]{1,40}\??$/i, 'definition'],
-  [
-    /^(?:(?:to|for|in|on|under|from|by|with|against|at) )?(?:which|what) (?:[\w-]+ )?(?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press)\b)[\w-]{3,}s (?:are|were|do|did|must|may|can|shall|should|will|have|count|apply|fall|need|lead|make|belong|belongs?)\b/i,
-    'list',
-  ],
-  [
-    /^(?:to|for|in|on|under|from|by|with|against|at) (?:which|what) (?:[\w-]+ )?(?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press|days|months|years)\b)[\w-]{3,}s (?:does|is|has|was)\b/i,
-    'list',
-  ],
-  [YES_NO, 'yes-no'],
-  [
-    /\b(?:where|in which (?:directory|place|section|clause|file)|which (?:directory|folder|section|clause|page)|wo|woher|wohin|in welche[rmn] (?:datei|ordner|verzeichnis|abschnitt|stadt|land|ort|kapitel))\b/i,
-    'place',
-  ],
-];
-
-/** Kinds of Japanese questions, by their words of asking. */
-const JAPANESE_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
-  [/いくら|金額|価格|料金|費用/, 'amount'],
-  [/何(?:パーセント|％|%)|割合|利率/, 'percentage'],
-  [/何時(?!間)|営業時間/, 'date'],
-  [/何(?:年間?|か月|ヶ月|カ月|週間|日間|時間|分)|期間|どのくらいの(?:間|期間)|いつまで/, 'duration'],
-  [/何曜日|いつ|何(?:年何)?月何?日|何日に|期限/, 'date'],
-  [/(?:どのような|どんな|すべて|一覧|列挙|挙げ)/, 'list'],
-  [/誰|だれ|どなた|どの(?:会社|者)/, 'party'],
-  [/どこ/, 'place'],
-  [
-    /何(?:名|人|個|回|件|隻|メートル|キロ|トン|社|台|つ|文字|字|行|枚|頁|ページ|票|席|頭|本|度|倍|点|株|基|階|級|種類)|いくつ|どれ(?:くらい|だけ)|(?:数|量|長さ|高さ|広さ|重さ|面積|容量|定員|全長)は/,
-    'number',
-  ],
-  [/とは(?:何|なん|どう|$)|の(?:定義|意味)/, 'definition'],
-  [
-    /^(?!.*(?:何|なに|どう|どの|なぜ|いかが)).*(?:できます|ですか|ますか|あります|いけません|よい)(?:か)?[。？?]?$/,
-    'yes-no',
-  ],
-];
 /** What two characters of a Japanese question count that are particles and endings, and those that hang on to a word. */
 const PARTICLE_WEIGHT = 0.1;
 const MIXED_WEIGHT = 0.3;
@@ -189,29 +82,6 @@ const OF_THE_DOCUMENT = new Set(
   'company agreement contract regulation licence license policy manual report'.split(' '),
 );
 const DOCUMENT_WEIGHT = 0.5;
-
-const OPENING =
-  /(?<!\p{L})(?:what|which|how|why|where|whom?|whose|when|was|wie|wann|wer|wo|welche\w*)(?!\p{L})|^(?:is|are|was|were|does|do|did|has|have|had|can|could|may|must|shall|should|will|would|ist|sind|darf|kann|muss)\b/iu;
-/** Words that begin a clause which only tells more: "a tenant who stays on", "what is due when a fire breaks out". */
-const TELLS_MORE = /\s(?:who|whom|whose|when|where|if|unless|while|wenn|falls|sofern)\s/i;
-
-/** The clause of a question that says what is asked, without clauses behind it that only tell more. */
-function mainClause(question: string): string {
-  const opening = OPENING.exec(question);
-  if (opening === null) return question;
-  const from = opening.index + opening[0].length;
-  const more = TELLS_MORE.exec(question.slice(from));
-  return more === null || more.index === 0 ? question : question.slice(0, from + more.index);
-}
-
-export function kindOf(question: string): AnswerKind {
-  const plain = question.trim();
-  if (/[\u3040-\u30ff]/.test(plain) && reachedAt(plain) === null)
-    return JAPANESE_KINDS.find(([pattern]) => pattern.test(plain))?.[1] ?? 'passage';
-  const asked = mainClause(plain);
-  if (reachedAt(asked) !== null) return 'place';
-  return KINDS.find(([pattern]) => pattern.test(asked))?.[1] ?? 'passage';
-}
 
 /** Where a question of a known shape names the property it asks for. */
 const FOCUS: readonly RegExp[] = [

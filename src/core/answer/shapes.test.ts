@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { freshMentions } from './kinds';
 import { asksChange, moveWords } from './moves';
 import { partyNamed } from './partyNamed';
-import { analyseQuestion, kindOf } from './question';
+import { kindOf } from './kindOf';
+import { analyseQuestion } from './question';
 import { searchesOf } from './seek';
 
 describe('the kind of answer that is asked for', () => {

@@ -11,7 +11,7 @@ const HEAD_SHARE = 0.65;
 const MODIFIER_SHARE = 0.35;
 const PART_SHARE = 0.45;
 /** Letters that a part of a compound has at least, and that the other part has. */
-const PART = 5;
+const PART = 4;
 const REST = 3;
 const REST_BEHIND = 4;
 

@@ -1,5 +1,6 @@
 import { opensWithDate, splitSentences } from '../text';
 import { DEFAULT_PASSAGES, type PassageOptions } from './cutting';
+import { RUN_IN } from './runIn';
 import { isFlow, type Line, type PageText, type Span } from '../source';
 
 /** A whole sentence, table row or heading: what an answer may quote. One span a page it stands on. */
@@ -24,6 +25,15 @@ interface Open {
   readonly offsets: number[];
   readonly section: number;
 }
+
+/** Whether a unit announces a list ("… shall pay:"), is an item of one, or is the head of a clause, run in with its text. */
+interface Part {
+  readonly announces: boolean;
+  readonly item: boolean;
+  readonly head: boolean;
+}
+
+const PLAIN: Part = { announces: false, item: false, head: false };
 
 const LIST_MARK =
   /^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d)/u;
@@ -59,8 +69,7 @@ function wordCount(text: string): number {
 export class PassageBuilder {
   private paragraph: Open | null = null;
   private units: Unit[] = [];
-  /** For each of the units: whether it announces a list ("… shall pay:"), and whether it is an item of one. */
-  private parts: { readonly announces: boolean; readonly item: boolean }[] = [];
+  private parts: Part[] = [];
   private words = 0;
   /** How many of the units were taken over from the passage before; alone they make none. */
   private repeated = 0;
@@ -171,13 +180,13 @@ export class PassageBuilder {
         const text = open.text.slice(range.start, range.end);
         this.addUnit(
           { spans, section: open.section, kind: 'sentence', words: wordCount(text) },
-          { announces: /[:：]$/.test(text), item: LIST_MARK.test(text) },
+          { announces: /[:：]$/.test(text), item: LIST_MARK.test(text), head: RUN_IN.test(text) },
         );
       }
     }
   }
 
-  private addUnit(unit: Unit, part = { announces: false, item: false }): void {
+  private addUnit(unit: Unit, part = PLAIN): void {
     const here = this.units.at(-1);
     const full = this.words + unit.words > this.options.maxWords;
     const moved =
@@ -192,10 +201,17 @@ export class PassageBuilder {
     this.words += unit.words;
   }
 
-  /** Ends the passage before a unit; a list that the unit goes on with is taken along, so that its items keep the words that announce them. */
-  private closeBefore(unit: Unit, isItem: boolean): void {
+  /** Where what goes on with a coming unit begins: the sentence that announces the list it is an item of, the head of its clause; -1 where nothing does. */
+  private leadTo(unit: Unit, isItem: boolean): number {
+    if (this.parts.at(-1)?.head === true && this.units.at(-1)?.section === unit.section) return this.parts.length - 1;
     const lead = isItem ? this.parts.findLastIndex((part) => part.announces) : -1;
-    const goesOn = lead > 0 && this.parts.slice(lead + 1).every((part) => part.item);
+    return this.parts.slice(lead + 1).every((part) => part.item) ? lead : -1;
+  }
+
+  /** Ends the passage before a unit; what the unit goes on with is taken along, so that the items of a list keep the words that announce them, and a clause its head. */
+  private closeBefore(unit: Unit, isItem: boolean): void {
+    const lead = this.leadTo(unit, isItem);
+    const goesOn = lead > 0;
     const taken = goesOn ? this.units.slice(lead) : [];
     const words = taken.reduce((sum, one) => sum + one.words, 0);
     if (!goesOn || words + unit.words > this.options.maxWords) return this.closeRepeating(unit);
@@ -219,7 +235,7 @@ export class PassageBuilder {
       if (words + one.words + unit.words > options.maxWords) break;
       words += one.words;
       this.units.unshift(one);
-      this.parts.unshift({ announces: false, item: false });
+      this.parts.unshift(PLAIN);
     }
     this.words = words;
     this.repeated = this.units.length;

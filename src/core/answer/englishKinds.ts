@@ -1,0 +1,79 @@
+import { ASKS_TIME } from './asksTime';
+import type { AnswerKind } from './types';
+
+const YES_NO = /^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would)\b/i;
+
+/** Kinds of English questions by the way they are put, first match wins (a small taxonomy in the manner of Li and Roth 2002). */
+export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
+  [
+    /^what (?:is|are) the (?:purpose|role|function|aim|meaning)s? of\b|^what (?:is|are) .{1,60} (?:used )?for\s*\?*$|^what (?:does|do) .{1,60} do\s*\?*$/i,
+    'definition',
+  ],
+  [
+    /^(?:please )?(?:list|name|enumerate|give all|which are all)\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields)\b/i,
+    'list',
+  ],
+  [
+    /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
+    'duration',
+  ],
+  [
+    /^when (?:do|does|did|is|are|was|were) .{2,60} (?:count|qualify|regarded|treated|considered|deemed|held)\b/i,
+    'passage',
+  ],
+  [
+    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) (?:the |its |their )?market share|how many per ?cent|at what rate|what (?:interest )?rate|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation)))\b/i,
+    'percentage',
+  ],
+  [
+    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow|premium|discount|rebate|surcharge|supplement|allowance|refund|excess|turnover|sales|earnings|takings|proceeds)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation|reduction|discount|rebate|bonus|surcharge|supplement|refund)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid|refunded|repaid|reimbursed|deducted|withheld|credited)\b|^what (?:does|do|did|will|would) .{2,60} (?:come|amount|run|add up) to\b|^what (?:is|was) the (?:most|least|highest|lowest|largest|smallest|maximum|minimum)\b.* (?:pay|paid|cost|owe|owed|charge|charged|receive|earn)\b)/i,
+    'amount',
+  ],
+  [
+    /\bhow long (?:is|are|was|must|may|can|should)\b[^?]*\b(?:name|line|string|text|word|summary|synopsis|password|vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull|table|list|field)s?\b(?!.{0,30}\b(?:closed|open|valid|kept|held|allowed|take|last|laid up|out of service)\b)/i,
+    'number',
+  ],
+  [
+    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|how fast (?:must|does|do|should|will|shall|is|are) .*\b(?:answer|respond|react|report|repair|restor|deliver|pay|paid|process|resolv|fix|repl)\w*|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|(?:for|after) how many (?:days|months|years)|how many (?:days|weeks|months|years|hours|minutes))\b/i,
+    'duration',
+  ],
+  [
+    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|what (?:is|was|are|were) (?:the |its )?(?:[\w-]+ )?(?:speed|temperature|pressure|voltage|weight|height|width|depth|length|draught|capacity|area|wear|consumption|output|diameter|thickness|displacement|tonnage|wingspan|flow|frequency)\b|what (?:is|was|are) the (?:[\w-]+ )?age\b|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number)))(?!\p{L})/iu,
+    'number',
+  ],
+  [ASKS_TIME, 'date'],
+  [
+    /\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|until when)\b/i,
+    'date',
+  ],
+  [
+    /\bwhat (?:is|was|are|were) the names? of (?:the |its )?(?:[\w-]+ ){0,2}(?:master|captain|director|chair\w*|chief|officer|owner|tenant|landlord|lessor|lessee|auditor|surveyor|author|operator|manager|secretary|president|judge|arbitrator|minister|inspector|engineer|partner|signator\w+|holder|company|firm|bank|yard|agency|authority|body)s?\b/i,
+    'party',
+  ],
+  [
+    /\b(?:who|whom|whose|which (?:party|company|person|body|authority|firm|bank|yard|agency|office|court|organi[sz]ation|contractor|supplier)|by whom)\b/i,
+    'party',
+  ],
+  [
+    /^(?:what (?:is|are) (?:meant by |an? |the (?:meaning|definition) of )|what does .{1,60} (?:mean|stand for)|define\b|how is .{1,60} defined|what is ["“'])/iu,
+    'definition',
+  ],
+  [
+    /^(?:what|who) (?:counts|qualifies) as\b|^what (?:is|are) (?:considered|regarded|treated) (?:as |to be )?|^what constitutes\b/i,
+    'definition',
+  ],
+  [/^what (?:is|are) [^,?]{1,40}\??$/i, 'definition'],
+  [
+    /^(?:(?:to|for|in|on|under|from|by|with|against|at) )?(?:which|what) (?:[\w-]+ )?(?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press)\b)[\w-]{3,}s (?:are|were|do|did|must|may|can|shall|should|will|have|count|apply|fall|need|lead|make|belong|belongs?)\b/i,
+    'list',
+  ],
+  [
+    /^(?:to|for|in|on|under|from|by|with|against|at) (?:which|what) (?:[\w-]+ )?(?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press|days|months|years)\b)[\w-]{3,}s (?:does|is|has|was)\b/i,
+    'list',
+  ],
+  [YES_NO, 'yes-no'],
+  [
+    /\b(?:where|in which (?:directory|place|section|clause|file)|which (?:directory|folder|section|clause|page))\b/i,
+    'place',
+  ],
+];
