@@ -16,12 +16,28 @@ const PERSONS =
     ' ',
   );
 
+function countedIn(asked: string): string[] {
+  const found = GERMAN_COUNTED.exec(asked) ?? COUNTED.exec(asked);
+  return tokenize(found?.groups?.['things'] ?? '').map((token) => token.word);
+}
+
+/** Those of them that any number of people may be, who belong to something or work there. */
+const BELONGING =
+  'employees workers members staff crew participants passengers travellers visitors guests fahrgäste gäste besucher mitarbeiter beschäftigte beschäftigten mitglieder teilnehmer'.split(
+    ' ',
+  );
+const ANYBODY = ['people', 'persons', 'individuals', 'personen', 'leute', 'menschen'];
+
+/** The words of a question for people who are counted, which a number of any people says as well: "members", of seven persons; none for other questions. */
+export function peopleCounted(asked: string): string[] {
+  return countedIn(asked).filter((word) => PEOPLE.test(word) || BELONGING.includes(word));
+}
+
 /** The words of what a question asks to count; none for other questions. */
 export function thingsCounted(asked: string): string[] {
-  const things = tokenize((GERMAN_COUNTED.exec(asked) ?? COUNTED.exec(asked))?.groups?.['things'] ?? '').map(
-    (token) => token.word,
-  );
-  return things.some((word) => PEOPLE.test(word)) ? [...PERSONS] : things;
+  const things = countedIn(asked);
+  if (things.some((word) => PEOPLE.test(word))) return [...PERSONS];
+  return things.some((word) => BELONGING.includes(word)) ? [...things, ...ANYBODY] : things;
 }
 
 /** True when one of the numbers stands right before what is counted, or behind "the number of" it. */

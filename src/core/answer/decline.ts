@@ -1,6 +1,6 @@
 import { documentFrequency, shareInCommon, type QueryTerm } from '../search';
 import { tokensOf, type Language } from '../text';
-import type { Evidence } from './evidence';
+import { BY_NAME, type Evidence } from './evidence';
 import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import { reachedAt } from './reachedAt';
@@ -157,7 +157,7 @@ export function answers(
     lacking: question.focus.length > 0 ? 1 - features.focus : 0,
     absent: absentShare(question, sources),
     short: 1 / Math.max(1, question.subject.length),
-    called: question.kind === 'party' && features.kind > 1 ? 1 : 0,
+    called: question.kind === 'party' && features.kind > BY_NAME ? 1 : 0,
     announces: question.kind === 'list' && /[:：]\s*$/.test(best.text) ? 1 : 0,
     margin: Math.min(1, (best.score - (next?.score ?? 0)) / Math.max(0.1, best.score)),
     yesNo: question.kind === 'yes-no' ? 1 : 0,

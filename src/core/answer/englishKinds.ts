@@ -38,12 +38,12 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'duration',
   ],
   [
-    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|what (?:is|was|are|were) (?:the |its )?(?:[\w-]+ )?(?:speed|temperature|pressure|voltage|weight|height|width|depth|length|draught|capacity|area|wear|consumption|output|diameter|thickness|displacement|tonnage|wingspan|flow|frequency)\b|what (?:is|was|are) the (?:[\w-]+ )?age\b|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number)))(?!\p{L})/iu,
+    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|what (?:is|was|are|were) (?:the |its )?(?:[\w-]+ )?(?:speed|temperature|pressure|voltage|weight|height|width|depth|length|draught|capacity|area|wear|consumption|output|diameter|thickness|displacement|tonnage|wingspan|flow|frequency)\b|what (?:is|was|are) the (?:[\w-]+ )?age\b|(?:at|to|from|until|over|under|above|below|beyond|up to) (?:what|which) age\b|what (?:number|is the (?:maximum|minimum|largest|smallest|default|limit|size|length|number)))(?!\p{L})/iu,
     'number',
   ],
   [ASKS_TIME, 'date'],
   [
-    /\b(?:when|(?:what|which) (?:date|day|year|month)|by what date|on which (?:date|day)|since when|until when)\b/i,
+    /\b(?:when|(?:what|which) (?:date|day|year|months?)|by what date|on which (?:date|day)|since when|until when)\b/i,
     'date',
   ],
   [

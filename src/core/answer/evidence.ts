@@ -11,11 +11,12 @@ import {
   type Hit,
   type UnitText,
 } from '../search';
+import { countsThings } from './counted';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { freshMentions, isMoney, kindNearness, tellsDistance } from './kinds';
 import { measuredBy, measures, type Measured } from './measured';
-import { partyNamed } from './partyNamed';
+import { partyNamed, someoneNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import { asksSize, SIZE, toldIn, wordsOfQuantity } from './quantities';
 import { asksLimit, tellsLimit } from './limits';
@@ -46,6 +47,8 @@ function union(...sets: readonly ReadonlySet<string>[]): Set<string> {
   return new Set(sets.flatMap((set) => [...set]));
 }
 
+/** What someone named by title or kind of company counts where a party is asked for. */
+export const BY_NAME = 1.3;
 /** What figures count that measure something else than is asked for. */
 const OTHER_MEASURE = 0.5;
 /** What a length, area, volume or weight counts where it is asked how large something is, which a bare number may answer as well. */
@@ -74,7 +77,9 @@ function takenUp(units: readonly UnitText[], index: number): number {
 }
 
 const FORECAST =
-  /\b(?:expect(?:s|ed)?|forecasts?|plan(?:s|ned)? to|budget(?:ed)?|anticipates?|outlook|erwarte[nt]?|voraussichtlich)\b/i;
+  /\b(?:expect(?:s|ed)?|forecasts?|plan(?:s|ned)? to|budget(?:ed)?|anticipates?|outlook|erwarte[nt]?|rechnet|gerechnet|voraussichtlich)\b|見込|予想/i;
+/** What an expectation counts that was asked for, against one that was not. */
+const FORECAST_ASKED = -0.4;
 
 const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|ohne)\b|n['’]t\b|ない|ません/i;
 
@@ -196,7 +201,12 @@ class Measure {
   /** The terms of a unit; a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
   private termsIn(text: string, language: Language): ReadonlySet<string> {
     const own = termSet(text, language);
-    const { quantity } = this.measured;
+    const { quantity, counted, countedAs } = this.measured;
+    if (countedAs.size > 0) {
+      const figures = freshMentions(text, this.question, language);
+      if (figures.length > 0 && countsThings(text, figures, (term) => counted.has(term), language))
+        return union(own, countedAs);
+    }
     if (
       quantity !== null &&
       this.quantityWords !== '' &&
@@ -254,11 +264,12 @@ class Measure {
     const { question } = this;
     const mentions = freshMentions(text, question, language);
     const named = partyNamed(text, question) !== null;
+    const someone = question.kind === 'party' && someoneNamed(text) !== null;
     const lower = text.toLowerCase();
     const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {
       pairs: pairShare(text, this.spellings, language),
-      kind: named ? 1.6 : mentions.length === 0 ? 0 : this.measureOf(text, mentions, row, language),
+      kind: named ? 1.6 : mentions.length === 0 ? 0 : someone ? BY_NAME : this.measureOf(text, mentions, row, language),
       near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language),
       definition: question.kind === 'definition' ? definingShare(text, this.defined, language) : 0,
       phrase: phrase ? 1 : 0,
@@ -266,7 +277,7 @@ class Measure {
       note: kind === 'note' ? 1 : 0,
       heading: kind === 'heading' || RUN_IN.test(text) ? 1 : 0,
       negation: NEGATION.test(question.text) && NEGATION.test(text) ? 1 : 0,
-      forecast: FORECAST.test(text) && !FORECAST.test(question.text) ? 1 : 0,
+      forecast: FORECAST.test(text) ? (FORECAST.test(question.text) ? FORECAST_ASKED : 1) : 0,
       contents: kind === 'contents' ? 1 : 0,
       asking: /\?\s*$/.test(text) ? 1 : 0,
       tiny: text.length < 25 && mentions.length === 0 ? 1 : 0,

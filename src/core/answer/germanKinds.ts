@@ -45,7 +45,7 @@ export const GERMAN_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [ASKS_TIME, 'date'],
-  [/\bwann(?!\p{L})|\b(?:in|an|zu|ab|bis|seit|vor) (?:zu )?welche[mrn] (?:\p{L}*tag|jahr|\p{L}*jahr|monat|datum|zeitpunkt|termin)(?!\p{L})/iu, 'date'], // prettier-ignore
+  [/\bwann(?!\p{L})|\b(?:in|an|zu|ab|bis|seit|vor) (?:zu )?welche[mrn] (?:\p{L}*tag|jahr|\p{L}*jahr|monate?n?|datum|zeitpunkt|termin)(?!\p{L})/iu, 'date'], // prettier-ignore
   [
     new RegExp(
       String.raw`\b(?:wer|wem|wen|wessen)(?!\p{L})|\bwelche[rnms]? ${BODY}(?!\p{L})|\bwie hei(?:ß|ss)(?:t|en) (?:der|die) (?:\p{L}+ )?${HOLDER}(?!\p{L})`,

@@ -23,7 +23,10 @@ const NO_PARTY =
 const AGENT = /(?<=\bby )(?:the |an? |any |its |their )?\p{Ll}{4,}(?:\s\p{Ll}{4,})?/gu;
 /** The same in German, where every noun is written like a name: who opens a sentence as its subject, and two such words in a row. */
 const GERMAN_AGENT =
-  /(?<=\b(?:von|durch) )(?:de[rmn] |einem |einer |einen )?\p{Lu}[\p{L}-]+|^(?:Der|Die|Das|Ein|Eine)\s\p{Lu}[\p{L}-]+|(?<!^)\b\p{Lu}[\p{L}.-]+(?:\s\p{Lu}[\p{L}&.-]+)+/gu;
+  /(?<=\b(?:von|durch|bei) )(?:de[rmn] |einem |einer |einen )?\p{Lu}[\p{L}-]+(?: \p{Lu}[\p{L}-]+)*|^(?:Der|Die|Das|Ein|Eine)\s\p{Lu}[\p{L}-]+|(?<!^)\b\p{Lu}[\p{L}.-]+(?:\s\p{Lu}[\p{L}&.-]+)+/gu;
+/** The same in Japanese: names of companies and offices, and whoever is called by what they do. */
+const JAPANESE_AGENT =
+  /(?:[\p{Script=Han}\p{Script=Katakana}ー]{2,}(?:会社|公社|銀行|局|庁|省|署|所|組合|協会|委員会|裁判所|事務所)|[\p{Script=Han}\p{Script=Katakana}ー]*(?:者|人|長|士|員|主|社|客)|[甲乙丙])(?=[がはにをのと、。・]|から|より|による)/gu;
 /** Questions that a distance from another day answers too. */
 const ASKS_DEADLINE =
   /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b|\bspätestens\b|\bwie (?:früh|spät)\b|いつまでに|期限/i;
@@ -54,6 +57,20 @@ const ASKS_DAY = /\b(?:which|what) day\b|\bwelche[mnrs]? tag\b/i;
 const WEEKDAY =
   /\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|sonnabends?|weekdays?|werktags?|daily|täglich)\b|[月火水木金土日]曜日?/giu;
 const YEAR = /\b(?:19|20)\d{2}\b/g;
+/** Asks for months, and what tells them. */
+const ASKS_MONTH = /\b(?:which|what) months?\b|\bwelche[mnrs]? monat(?:en|e|s)?\b|何月/i;
+const MONTH =
+  /\b(?:January|February|March|April|May|June|July|August|September|October|November|December|Januar|Februar|März|Mai|Juni|Juli|Oktober|Dezember)(?!\p{L})|\d{1,2}月/gu;
+/** A length of time that only tells how far a point lies from another: "thirty minutes before". */
+const FROM_A_POINT =
+  /^\s*(?:before|beforehand|after|afterwards|prior|in advance|ahead|vor(?:her)?|zuvor|davor|danach|im voraus|nach|前|後)(?![\p{Ll}\p{Lu}])/iu;
+/** Asks how long something itself lasts. */
+const ASKS_LENGTH =
+  /\bhow long (?:does|do|did|will|would)\b.*\b(?:last|take|run)\b|\bwie lange (?:dauer\w+|läuft|laufen)\b/i;
+/** A year within the name of a thing: "the Rules of 2012", "die Ordnung von 2011". */
+const NAMED_BY_YEAR =
+  /(?<!\b(?:end|beginning|start|middle|half|quarter|summer|autumn|winter|spring|year|month|season|Ende|Anfang|Mitte|Hälfte|Sommer|Herbst|Winter|Frühjahr|Jahr|(?:Jan|Febr)uary?|March|April|May|June|July|August|(?:Sept|Nov|Dec)ember|October)) (?:of|von) $/i;
+
 function ranges(text: string, pattern: RegExp): Mention[] {
   return [...text.matchAll(pattern)].map((match) => ({ start: match.index, end: match.index + match[0].length }));
 }
@@ -104,7 +121,9 @@ const FREE =
   /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|gebührenfrei|unentgeltlich|umsonst|(?<=\b(?:ist|sind|reisen|fahren|bleibt|bleiben) )frei\b)|無料|無償/gi;
 /** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
 const PART_OF_SUM =
-  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額/giu;
+  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額/giu;
+/** A step told as a factor. */
+const MULTIPLIED = /\b(?:doubled|halved|trebled|verdoppelt|halbiert|verdreifacht)\b/gi;
 /** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */
 const BY_HOW_MUCH =
   /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bhow much .{2,60}\b(?:saved?|saves|given back|refunded|credited)\b|\bum wie ?viel\b|いくら(?:上|下|増|減|高く|安く)/i;
@@ -113,7 +132,10 @@ const ASKS_SHARE =
   /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase)\b/i;
 /** Asks for an age, which is a time. */
 const ASKS_AGE =
-  /\bhow (?:old|young)\b|\b(?:at|to|from) what age\b|\bwhat (?:is|was|are) the (?:[\w-]+ )?age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|\b(?:mindest|höchst)alter\b|\bwelche[ms] alter\b|何歳|年齢/i;
+  /\bhow (?:old|young)\b|\b(?:at|to|from|until|till|over|under|above|below|up to|beyond|with) (?:what|which) age\b|\b(?:in|mit|ab|bis zu) welchem (?:lebens)?alter\b|\bwhat (?:is|was|are) the (?:[\w-]+ )?age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|\b(?:mindest|höchst)alter\b|\bwelche[ms] alter\b|何歳|年齢/i;
+/** What a bare number stands behind that is an age: "retire at 65", "aged 16". */
+const AT_AGE = /\b(?:at|aged?(?: of)?|over|under|from|until|mit|ab|über|unter|bis) $/i;
+const OF_AGE = /^\s*(?:[.,;:)]|$|(?:and|or|und|oder)\b)/i;
 /** The year that something is from, which tells its age: "built in 2009". */
 const BUILT =
   /(?<=\b(?:built|constructed|made|manufactured|launched|dates|dating|founded|erected|installed)\b.{1,20})\b(?:19|20)\d{2}\b|(?:19|20)\d{2}(?= (?:gebaut|erbaut|errichtet|gegründet))|(?<=baujahr )(?:19|20)\d{2}/giu;
@@ -125,7 +147,7 @@ const COUNTS = /\b(?:how many|what number of|wie viele)\b/i;
 
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
-  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
+  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|verdien\w*|bezahlt|gezahlt|ausgegeben|eingenommen|gekostet|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
 
 /** True for a question that asks for a sum of money. */
 export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
@@ -150,7 +172,9 @@ export function saysMoney(text: string): boolean {
 }
 
 export function isMoney(unit: string): boolean {
-  return /^(?:[$€£¥]|crown|krone|euro|eur|dollar|usd|pound|gbp|yen|franc|cent|pence|penny)$/i.test(unit);
+  return /^(?:[$€£¥]|crowns?|kronen?|euros?|eur|dollars?|usd|pounds?|gbp|yen|francs?|franken|cents?|pence|penny|クラウン|円|ドル|ユーロ)$/i.test(
+    unit,
+  );
 }
 
 /** Directions that a measure can be taken in, each with the words that ask for it or tell it. */
@@ -182,18 +206,20 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
     case 'date': {
       if (ASKS_TIME.test(asked)) return ranges(text, CLOCK);
       if (ASKS_WEEKDAY.test(asked)) return ranges(text, WEEKDAY);
+      if (ASKS_MONTH.test(asked)) return ranges(text, MONTH);
       const dates = datesOf(text);
       if (dates.length > 0) return [...dates];
       const weekdays = ASKS_DAY.test(asked) ? ranges(text, WEEKDAY) : [];
       if (weekdays.length > 0) return weekdays;
       const lasting = ASKS_UNTIL.test(asked) ? ranges(text, LASTING) : [];
       if (lasting.length > 0) return lasting;
-      const years = ranges(text, YEAR);
+      const years = ranges(text, YEAR).filter(({ start }) => !NAMED_BY_YEAR.test(text.slice(0, start)));
       if (ASKS_DEADLINE.test(asked)) return years.length > 0 ? years : ranges(text, DEADLINE);
       // What has happened is dated by no distance from a day.
       return years.length > 0 || ASKS_PAST.test(asked) ? years : ranges(text, SOON_AFTER);
     }
     case 'party':
+      if (language === 'ja') return ranges(text, JAPANESE_AGENT);
       return language === 'de'
         ? ranges(text, GERMAN_AGENT)
         : [...ranges(text, NAME), ...ranges(text, AGENT)].filter(
@@ -206,7 +232,11 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
         const repeated = [...ranges(text, FREQUENCY), ...ranges(text, EVERY)];
         if (repeated.length > 0) return repeated;
       }
-      const times = measuredNumbers(text, language).filter(({ unit }) => unit !== null && UNITS_OF_TIME.test(unit));
+      const length = ASKS_LENGTH.test(asked);
+      const times = measuredNumbers(text, language).filter(
+        ({ unit, end }) =>
+          unit !== null && UNITS_OF_TIME.test(unit) && !(length && FROM_A_POINT.test(text.slice(end, end + 12))),
+      );
       const often = times.length > 0 ? times : ranges(text, FREQUENCY);
       return often.length > 0 ? often : ranges(text, LASTING);
     }
@@ -218,6 +248,11 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
           (unit !== null || !/^(?:19|20)\d{2}$/.test(value)),
       );
       if (ASKS_SHARE.test(asked)) return [...sums, ...ranges(text, PART_OF_SUM)];
+      if (BY_HOW_MUCH.test(asked)) {
+        const steps = [...sums, ...ranges(text, PART_OF_SUM), ...ranges(text, MULTIPLIED)];
+        const told = steps.filter(({ start }) => /\b(?:by|um) (?:\p{L}+ )?$/iu.test(text.slice(0, start)));
+        return told.length > 0 ? told : steps;
+      }
       if (sums.length > 0) return sums;
       const told = ranges(text, FREE);
       return told.length > 0 ? told : ranges(text, PART_OF_SUM);
@@ -225,7 +260,9 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
     case 'number': {
       const numbers = measuredNumbers(text, language).filter(({ end }) => sameDimension(asked, text.slice(end)));
       if (ASKS_AGE.test(asked)) {
-        const ages = numbers.filter(({ unit }) => unit !== null && UNITS_OF_AGE.test(unit));
+        const ages = numbers.filter(({ unit, start, end }) =>
+          unit === null ? AT_AGE.test(text.slice(0, start)) && OF_AGE.test(text.slice(end)) : UNITS_OF_AGE.test(unit),
+        );
         return [...ages, ...ranges(text, BUILT)];
       }
       // A count is a number of things, or a share of them where nothing else is said; neither money nor time.

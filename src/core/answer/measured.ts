@@ -1,6 +1,6 @@
 import { termsOf } from '../search';
 import type { Language, Range } from '../text';
-import { countsThings, thingsCounted } from './counted';
+import { countsThings, peopleCounted, thingsCounted } from './counted';
 import { asksMoney, quantityOf, saysMoney } from './kinds';
 import { toldIn } from './quantities';
 import type { Question } from './question';
@@ -11,6 +11,8 @@ export interface Measured {
   readonly quantity: RegExp | null;
   /** Terms of what is counted, and of what stands for it; none where nothing is. */
   readonly counted: ReadonlySet<string>;
+  /** Terms of the question for people who are counted, which a number of people says as well: "members", of seven persons. */
+  readonly countedAs: ReadonlySet<string>;
   readonly money: boolean;
 }
 
@@ -18,12 +20,15 @@ export interface Measured {
 export function measuredBy(question: Question, language: Language): Measured {
   const things = question.kind === 'number' ? thingsCounted(question.text) : [];
   const terms = new Set(things.flatMap((word) => termsOf(word, language).map(({ term }) => term)));
+  const people = question.kind === 'number' ? peopleCounted(question.text) : [];
   const standIns = question.terms.flatMap(({ term, equivalents = [] }) =>
-    terms.has(term) ? equivalents.map((one) => one.term) : [],
+    // The last part of a compound is a wider word: ships are more than cruise ships.
+    terms.has(term) ? equivalents.map((one) => one.term).filter((one) => !term.endsWith(one)) : [],
   );
   return {
     quantity: quantityOf(question),
     counted: new Set([...terms, ...standIns]),
+    countedAs: new Set(people.flatMap((word) => termsOf(word, language).map(({ term }) => term))),
     money: asksMoney(question),
   };
 }

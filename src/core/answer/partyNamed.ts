@@ -35,12 +35,12 @@ function holderOf(text: string, words: readonly string[]): string | null {
 }
 
 const HOLDER =
-  /^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
+  /^wer (?:ist|sind|war) (?:der|die|das|ihr|sein)e? (?<german>[\p{L}-]{3,40})(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
 
 /** The first person named by title, or company by its kind: "Mr Piers Holloway", "Corbel Savings plc"; null where there is none. */
 export function someoneNamed(text: string): string | null {
   const found =
-    /\b(?:Mr|Ms|Mrs|Dr|Prof)\.?\s\p{Lu}[\p{L}’'-]+(?:\s\p{Lu}[\p{L}’'-]+)*|(?:\p{Lu}[\p{L}&’'-]*\s)+(?:plc|Ltd|Limited|Inc|LLC|LLP|GmbH|AG|KG|Co)(?!\p{L})/u.exec(
+    /\b(?:(?:Mr|Ms|Mrs|Dr|Prof)\.?|Herrn?|Frau)\s\p{Lu}[\p{L}’'-]+(?:\s\p{Lu}[\p{L}’'-]+)*|(?:\p{Lu}[\p{L}&’'-]*\s)+(?:plc|Ltd|Limited|Inc|LLC|LLP|GmbH|AG|KG|Co)(?!\p{L})/u.exec(
       text.replace(/\s+/g, ' '),
     );
   return found?.[0] ?? null;

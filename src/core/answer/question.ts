@@ -74,9 +74,9 @@ const SCAFFOLD_WEIGHT = 0.25;
 /** What only says what kind of measure is asked for: "how late", "in which year"; "a late departure" is a kind of departure. */
 const MEASURE_ASKED =
   /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|day|year|month|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)/giu;
-/** Words that say which period is meant without naming it, and when in it: they lead to no passage of their own. */
+/** Words that say which period is meant without naming it, and when in it, or that more is asked than told: they lead to no passage of their own. */
 const OF_THE_PERIOD =
-  /\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/gi;
+  /(?<=\bhow (?:much|many) )(?:more|less|fewer)\b|\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/gi;
 /** Words that often only name the document asked, or whose it is: "under the agreement", "the company’s loans". */
 const OF_THE_DOCUMENT = new Set(
   'company agreement contract regulation licence license policy manual report'.split(' '),

@@ -18,7 +18,18 @@ const REST_BEHIND = 4;
 /** Other stems of one German word: participles, and endings that the stemmer keeps. */
 function formsOf(term: string): string[] {
   const bare = term.replace(/^ge(?=.{3,}t$)/, '').replace(/e?t$/, '');
-  const forms = [`${term}t`, `${term}n`, `${term}et`, `ge${term}t`, bare, `${bare}n`, term.replace(/n$/, '')];
+  const forms = [
+    `${term}t`,
+    `${term}igt`,
+    `${term}ig`,
+    term.replace(/igt?$/, ''),
+    `${term}n`,
+    `${term}et`,
+    `ge${term}t`,
+    bare,
+    `${bare}n`,
+    term.replace(/n$/, ''),
+  ];
   return [...new Set(forms)].filter((form) => form !== term && form.length >= 3);
 }
 

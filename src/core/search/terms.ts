@@ -7,7 +7,7 @@ const STOPWORDS = new Set(
     'their his her we our us you your i my me which who whom whose what when where why how do does did done has have had having will would shall should ' +
     'can could may might must not no if then than so such into upon any all each both other same also only per about after before under over between ' +
     'der die das den dem des ein eine einer eines einem einen und oder zu im in am an auf aus bei mit von vom für ist sind war waren wird werden wurde ' +
-    'wurden nicht es er sie wir ihr man sich auch nur als wie wenn dass ob so hat haben kann können muss müssen soll sollen darf womit woran wofür wodurch wozu worauf worin worüber wonach ' +
+    'wurden nicht es er sie wir ihr man sich auch nur als wie wenn dass ob so hat haben kann können muss müssen soll sollen darf wer wem wen wessen wo wann warum welche welcher welches welchem welchen womit woran wofür wodurch wozu worauf worin worüber wonach ' +
     'le la les de du un une et ou à au aux en dans sur par pour avec est sont il elle ils'
   ).split(' '),
 );
