@@ -83,15 +83,23 @@ function quotedOf(source: AskedSource, units: readonly UnitText[]): DraftClaim[]
 const WHY =
   /^(?:why|for what reasons?|what (?:caused|made|led to|explains|was the (?:reason|cause))|how come|warum|weshalb|wieso)\b|(?:なぜ|どうして|理由)/i;
 const CAUSAL =
-  /\b(?:because|due to|owing to|as a result of|result(?:s|ed) from|following|since|reflect(?:s|ing|ed)?|caused by|on account of|thanks to|in order to|so that|weil|wegen|aufgrund|infolge|da)\b|ため|により/i;
+  /\b(?:because|due to|owing to|as a result of|result(?:s|ed) from|following|since|reflect(?:s|ing|ed)?|caused by|on account of|thanks to|in order to|so that|weil|wegen|aufgrund|infolge|da|damit|sodass|deshalb|daher)\b|ため|により|による|理由|ので|から、|ことで/i;
 /** How near a sentence that gives a reason must come to the best. */
 const REASON_SCORE = 0.6;
 
 /** Words from which on a line is a sentence rather than a label. */
 const SENTENCE_WORDS = 6;
 
+/** The same in characters of a text that has no spaces between words. */
+const SENTENCE_CHARACTERS = 12;
+
 function isSaid({ row, text }: Evidence): boolean {
-  return row === null && text.split(/\s+/).length >= SENTENCE_WORDS;
+  if (row !== null) return false;
+  return isJapanese(text) ? text.length >= SENTENCE_CHARACTERS : text.split(/\s+/).length >= SENTENCE_WORDS;
+}
+
+function isJapanese(text: string): boolean {
+  return /[\u3040-\u30ff]/.test(text);
 }
 
 /** How near evidence with the value asked for must come to the best, which has none; and what it must hold of the question, with what is around it. */
@@ -119,10 +127,16 @@ function asksWhy(question: string): boolean {
   return WHY.test(question.trim());
 }
 
-/** The best sentence that gives a reason, where one comes near; else the best. */
+/** The best sentence that gives a reason, where one comes near, or the one behind the best, which says why what it tells came about; else the best. */
 function reasonAmong(able: readonly Evidence[]): Evidence | undefined {
   const [best] = able;
-  return able.find((one) => CAUSAL.test(one.text) && one.score >= REASON_SCORE * (best?.score ?? 0)) ?? best;
+  if (best === undefined) return undefined;
+  const reasons = able.filter((one) => CAUSAL.test(one.text));
+  return (
+    reasons.find((one) => one.score >= REASON_SCORE * best.score) ??
+    reasons.find((one) => one.hit === best.hit && one.index === best.index + 1) ??
+    best
+  );
 }
 
 /** How far below the best a row may score whose label is just what is asked. */

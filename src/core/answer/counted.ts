@@ -23,7 +23,7 @@ function countedIn(asked: string): string[] {
 
 /** Those of them that any number of people may be, who belong to something or work there. */
 const BELONGING =
-  'employees workers members staff crew participants passengers travellers visitors guests fahrgäste gäste besucher mitarbeiter beschäftigte beschäftigten mitglieder teilnehmer'.split(
+  'members participants travellers visitors guests gäste besucher mitglieder teilnehmer'.split(
     ' ',
   );
 const ANYBODY = ['people', 'persons', 'individuals', 'personen', 'leute', 'menschen'];

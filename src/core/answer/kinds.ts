@@ -30,6 +30,9 @@ const JAPANESE_AGENT =
 /** Questions that a distance from another day answers too. */
 const ASKS_DEADLINE =
   /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b|\bspätestens\b|\bwie (?:früh|spät)\b|いつまでに|期限/i;
+/** Asks when something begins or ends for good, which no day of the week tells. */
+const ASKS_BOUND =
+  /\b(?:start|begin|commence|end|expire|apply|effect|force)s?\b|\b(?:beginnt|anfängt|fängt|endet|gilt|gelten|läuft|abläuft|kraft)\b|始ま|終わ|満了|施行/i;
 const ASKS_PAST = /\b(?:was|were|did|had|wurden?|war(?:en)?)\b|ました/i;
 /** How often something happens, without a number of days or years. */
 const EVERY =
@@ -216,7 +219,11 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
       const years = ranges(text, YEAR).filter(({ start }) => !NAMED_BY_YEAR.test(text.slice(0, start)));
       if (ASKS_DEADLINE.test(asked)) return years.length > 0 ? years : ranges(text, DEADLINE);
       // What has happened is dated by no distance from a day.
-      return years.length > 0 || ASKS_PAST.test(asked) ? years : ranges(text, SOON_AFTER);
+      if (years.length > 0 || ASKS_PAST.test(asked)) return years;
+      const distances = ranges(text, SOON_AFTER);
+      // What happens again and again does so on days of the week, at hours.
+      if (distances.length > 0 || ASKS_BOUND.test(asked)) return distances;
+      return [...ranges(text, WEEKDAY), ...ranges(text, CLOCK)];
     }
     case 'party':
       if (language === 'ja') return ranges(text, JAPANESE_AGENT);

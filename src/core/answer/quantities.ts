@@ -25,6 +25,9 @@ const TENSION = String.raw`(?:kilo|milli)?volts?|k?v|ボルト`;
 const told = (units: string): RegExp => new RegExp(String.raw`^(?:${units})(?![\p{L}\p{N}])|^(?:${units})(?=[\u3040-\u30ff\u4e00-\u9fff])`, 'iu'); // prettier-ignore
 const quantity = (asked: RegExp, units: string, own = true): Quantity => ({ asked, told: told(units), own });
 
+/** A Japanese counter that a question of how many names, and those that count the same. */
+const counter = (asked: string, units: string): Quantity => ({ asked: new RegExp(`何(?:${asked})`), told: new RegExp(`^(?:${units})`), own: false }); // prettier-ignore
+
 /** What is measured by the words that ask for it, the first that fits. Words such as "large" and "high", which ask for money and counts as well, tell none. */
 const QUANTITIES: readonly Quantity[] = [
   quantity(
@@ -52,6 +55,15 @@ const QUANTITIES: readonly Quantity[] = [
   quantity(/\b(?:what|which) voltage\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
   quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff)\b/i, `${VOLUME}|${MASS}`, false), // prettier-ignore
   quantity(/\bhow much (?:memory|ram|disk|storage|free space)\b|\bwie viel (?:arbeitsspeicher|speicher\w*|plattenplatz)\b|メモリ(?:ー)?は|容量は/i, `${BYTES}|${VOLUME}|${ENERGY}|${MASS}`, false), // prettier-ignore
+  counter('名|人', '名|人'),
+  counter('台', '台|基'),
+  counter('隻', '隻|艘'),
+  counter('回', '回|度'),
+  counter('件', '件'),
+  counter('社', '社'),
+  counter('階', '階'),
+  counter('席', '席|名|人'),
+  counter('か所|箇所|ヶ所', 'か所|箇所|ヶ所|店'),
 ];
 
 /** The quantity that a question asks for, by what its figures are told in; null where its words tell none. */

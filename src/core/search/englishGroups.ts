@@ -39,7 +39,6 @@ help assist support
 film movie cartoon
 name called named
 risk hazard danger
-confidential secret confidentiality
 law legislation statute
 agreement contract
 delay late lateness
@@ -63,7 +62,6 @@ often interval frequency
 speed velocity
 passenger traveller traveler rider
 firm company business undertaking enterprise
-engine motor
 complaint grievance complain
 refund reimburse reimbursement repay repayment
 cancel cancellation cancelled revoke withdraw withdrawal
@@ -88,7 +86,6 @@ retire retirement pension
 hire recruit recruitment appoint appointment
 dismiss dismissal fire sack
 director board executive
-chairman chair chairwoman president
 shareholder stockholder member investor
 share stock equity
 dividend distribution payout
@@ -99,7 +96,6 @@ budget forecast estimate
 tax duty levy
 interest rate
 instalment installment
-invoice bill
 receipt proof
 warranty guarantee
 deliver delivery supply ship shipment
@@ -158,10 +154,8 @@ measure measurement gauge
 emission pollution exhaust
 energy fuel
 water sea
-road street
 train railway rail
 airport airline flight
-hospital clinic
 teacher instructor
 check audit review control
 owner proprietor holder
@@ -182,7 +176,6 @@ surveyor inspector examiner
 survey inspection inspect
 leak spill discharge
 broken damaged defective faulty
-interruption outage downtime
 alarm warning signal
 evacuate abandon abandonment
 lifejacket lifevest
@@ -191,7 +184,6 @@ quay pier jetty wharf berth dock mooring
 harbour harbor port
 sailing crossing voyage trip journey departure
 timetable schedule
-late delayed
 punctual punctuality
 worth value
 big large great
@@ -243,7 +235,6 @@ approve approval authorise authorize
 approve ratify ratification adopt adoption enact
 reject refuse refusal deny
 postpone defer delay
-resign resignation leave
 replace substitute replacement
 prohibit ban bar
 exempt exemption excluded exclude
@@ -258,7 +249,6 @@ protect safeguard secure
 dangerous hazardous
 clean cleaning cleanliness
 full complete entire
-finish complete completion
 try attempt
 answer reply response
 question query inquiry enquiry

@@ -180,8 +180,6 @@ valid effective force
 invalid void unenforceable valid
 reachable accessible available
 stay remain last
-last remain survive
-survive remain continue
 continue remain persist
 lifetime life duration
 permanent perpetual forever irrevocable
@@ -229,7 +227,6 @@ lend loan borrow
 debt owe liability
 money funds cash sum
 price cost rate fee
-cheap inexpensive
 account ledger
 bookkeeping accounting accounts
 midnight night

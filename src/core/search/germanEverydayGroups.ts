@@ -103,7 +103,6 @@ schützen schutz sichern absichern
 gefährlich gefahr risiko riskant
 gefahr risiko gefährdung
 sicher sicherheit geschützt
-schnell rasch zügig
 langsam verzögert
 früh vorher vorzeitig
 später nachträglich danach
@@ -176,8 +175,6 @@ erwachsener volljährig
 ehepartner ehegatte
 tod verstorben sterben
 geburt geboren
-alter alt jahre
-krank krankheit arbeitsunfähig
 urlaub ferien
 arbeit tätigkeit beschäftigung
 beruf tätigkeit
@@ -192,11 +189,7 @@ tür eingang
 heizung wärme
 strom elektrizität
 abfall müll entsorgung
-entsorgen beseitigen entsorgung
-auto fahrzeug kraftfahrzeug pkw
 straße weg
-fahren fahrt
-reise fahrt
 hafen anleger kai
 ware gut produkt
 produkt erzeugnis ware
@@ -231,11 +224,7 @@ steuer abgabe
 spende zuwendung
 zuschuss förderung beihilfe
 haushalt etat budget
-einnahmen erlöse ertrag
-ausgaben aufwendungen kosten
-aufwand aufwendungen kosten
 vermögen aktiva
-schulden verbindlichkeiten
 anlegen investieren investition
 wert betrag
 schätzen schätzung bewerten
@@ -260,7 +249,6 @@ namentlich name
 adresse anschrift
 telefon fernsprecher
 brief schreiben
-schriftlich textform
 unterschreiben unterzeichnen unterschrift
 unterschrift unterzeichnung
 `;

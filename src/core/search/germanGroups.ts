@@ -2,20 +2,16 @@
 export const GERMAN_GROUPS = `
 kündigen kündigung beenden beendigung ende enden ablauf
 miete mietzins pacht mietpreis
-vermieter eigentümer verpächter
 kosten preis gebühr entgelt betrag
 zahlen zahlung entrichten bezahlen fällig
 frist dauer zeitraum laufzeit
 mindestens wenigstens minimal minimum
 höchstens maximal maximum obergrenze
-umsatz umsatzerlöse erlöse
-gewinn überschuss ergebnis jahresüberschuss
 mitarbeiter beschäftigte arbeitnehmer angestellte personal
 schiff fahrzeug boot
 gegründet gründung gründer entstanden
 speicher arbeitsspeicher ram hauptspeicher
 platz speicherplatz festplattenplatz
-verboten untersagt unzulässig
 erlaubt zulässig gestattet darf
 änderung ändern anpassen geändert
 löschen entfernen gelöscht
@@ -23,7 +19,6 @@ fehler mangel defekt störung
 versicherung versichern versichert
 haftung haften schaden
 strafe bußgeld vertragsstrafe sanktion
-gericht gerichtsstand schiedsgericht
 vertrag vereinbarung abkommen
 bericht gutachten
 unfall zwischenfall
@@ -32,7 +27,6 @@ gesetz recht verordnung vorschrift
 kaufen erwerb erwerben kauf
 verkaufen verkauf veräußern veräußerung
 mitteilen mitteilung benachrichtigen anzeige melden informieren
-prüfen prüfung kontrolle untersuchen untersuchung
 rechner computer system
 lizenz genehmigung erlaubnis zustimmung
 übertragen übertragung abtreten abtretung
@@ -41,7 +35,6 @@ veröffentlichung release ausgabe
 kennwort passwort
 vermieterin eigentümerin verpächterin hausherr vermieter eigentümer
 mieterin pächterin mieter pächter
-sofort fristlos unverzüglich umgehend
 ansehen besichtigen besichtigung betreten betretung zutritt
 zuständig gerichtsstand gericht
 verlängern verlängerung erneuern fortsetzen
@@ -62,7 +55,6 @@ anmelden anmeldung registrieren registrierung eintragen eintragung
 antrag beantragen antragsteller
 beschwerde widerspruch einspruch rechtsmittel
 entschädigung ersatz schadensersatz ausgleich
-vergütung gehalt lohn bezüge
 dividende ausschüttung
 darlehen kredit verbindlichkeit schulden
 eigenkapital vermögen
@@ -83,17 +75,14 @@ ersatzteil zubehör
 garantie gewährleistung
 lieferung liefern zustellung
 verspätung verspätet verzug rückstand
-zinsen zinssatz verzinsung
 rechnung abrechnung faktura
 nachweis beleg bescheinigung zertifikat urkunde
 behörde amt stelle
 inspektor prüfer kontrolleur aufseher
-geldbuße bußgeld strafe
 hund tier haustier
 untervermietung untermiete untervermieten weitervermieten untermieter
 umbau umbauten bauliche veränderung
 parkplatz stellplatz stellplätze parken
-nebenkosten betriebskosten
 rückgabe zurückgeben auszug räumung übergabe
 auszahlen rückzahlung zurückzahlen erstatten erstattung
 vertraulich geheim verschwiegenheit geheimhaltung
@@ -108,7 +97,6 @@ kunde auftraggeber besteller käufer
 lieferant auftragnehmer anbieter dienstleister verkäufer
 arzt ärztin mediziner
 wasser nass feuchtigkeit
-brand feuer
 herunterladen download
 einrichten einrichtung konfigurieren konfiguration einstellen einstellung
 installieren installation aufspielen

@@ -191,4 +191,67 @@ translate translation
 rename name
 merge combine consolidate
 split divide separate
+hire employ engage recruit
+fire dismiss dismissal terminate
+quit resign resignation leave
+rent lease hire let
+cheap low inexpensive
+expensive high costly dear
+earn salary wage wages remuneration paid
+stop cease discontinue end terminate
+make manufacture produce
+built constructed erected construction
+kids children child minors
+arrive arrival reach enter
+get receive obtain
+give grant provide
+take remove withdraw
+lift raise hoist
+close shut closure
+small minor
+empty unladen
+necessary required needed
+beginner candidate trainee apprentice novice
+trainee candidate apprentice learner pupil
+punishment penalty sanction caution suspension
+bill invoice account dues
+late overdue arrears delayed
+outage unavailable unavailability downtime interruption
+downtime maintenance outage
+leak breach disclosure escape
+confidentiality secrecy secret confidential
+drink drunk alcohol drinking
+finish complete done completion
+inspect examine survey
+worn wear abrasion
+shifted moved displaced
+loose free broke
+last run continue remain survive
+extra additional further beyond
+mistake negligence error fault
+hospital medical clinic
+live reside dwell residence
+send deliver dispatch
+carry transport convey
+storm gale gales
+over exceed above
+below under less
+name appoint nominate
+chair chairman chairwoman president presides
+sits consists members
+wait waiting detention demurrage
+quarrel dispute mediation arbitration
+court jurisdiction tribunal
+ahead beforehand advance before
+size dimensions
+engine machine motor
+smoke smoking tobacco
+fire burning flame
+weekend saturday sunday
+insurer underwriter insurers
+speed fast knots
+colour paint painted
+road street highway
+owner own owned belongs
+leave depart departure
 `;

@@ -1,6 +1,14 @@
-/**
- * The head of a clause, run in with its text: "3. Term." A few words, no verb and no figure, and no more than two behind an article: "5.6 Pilots retire at 65." and
- * "3.1 Der Motor leistet viel." say something. In Japanese a number and a few characters without a full stop: "5 遭難信号".
- */
-export const RUN_IN =
-  /^\s*(?:(?:(?:Section|SECTION|Article|ARTICLE|Clause|CLAUSE|Sec\.|Art\.|Artikel)\s)?\d{1,3}(?:\.\d{1,3})*\.?|\([a-z\d]{1,3}\)|§\s?\d+)\s+(?!.*\b(?:is|are|was|were|be|has|have|had|shall|may|must|will|can|does|do|did|ist|sind|wird|werden|hat|haben|soll|darf|muss|kann)\b)(?!.*\s\S*\d)(?!(?:The|An?|Each|Every|No|All|It|This|Der|Die|Das|Eine?|Es|Er|Sie|Kein|Jede[rs]?|Wer)(?:\s+\S+){3})\p{Lu}\S*(?:\s+[^\s.:;]+){0,4}\.\s*$|^\s*(?:\d{1,3}(?:\.\d{1,3})?|第\d+[条章節])\s*(?=\S*[\u3040-\u30ff\u4e00-\u9fff])[^\s。、：:]{2,16}\s*$/u;
+const NUMBER = String.raw`(?:(?:(?:Section|SECTION|Article|ARTICLE|Clause|CLAUSE|Sec\.|Art\.|Artikel)\s)?\d{1,3}(?:\.\d{1,3})*\.?|\([a-z\d]{1,3}\)|§\s?\d+)`;
+/** Words that make a sentence of a few: verbs, a figure, an article before three words or more; in German any word like a verb, which a head has none of. */
+const VERB = String.raw`\b(?:is|are|was|were|be|has|have|had|shall|may|must|will|can|does|do|did|ist|sind|wird|werden|hat|haben|soll|darf|muss|kann)\b`;
+const SUBJECT = String.raw`(?:The|An?|Each|Every|No|All|It|This|Der|Die|Das|Ein|Eine|Es|Er|Sie|Kein|Jede[rs]?|Wer)(?:\s+\S+){3}`;
+const GERMAN = String.raw`(?=.*(?:\b(?:der|die|das|den|dem|des|zur|zum|im|am|ein|eine|von)\b|[äöüß]))`;
+const GERMAN_VERB = String.raw`\s(?!(?:einen|keinen|gegen|wegen|zwischen|neben|beiden|seit|nicht|statt|samt|laut)\s)\p{Ll}{2,}(?:en|t)\s`;
+/** In Japanese, a number and a few characters without a full stop: "5 遭難信号". */
+const JAPANESE = String.raw`(?:\d{1,3}(?:\.\d{1,3})?|第\d+[条章節])\s*(?=\S*[\u3040-\u30ff\u4e00-\u9fff])[^\s。、：:]{2,16}`;
+
+/** The head of a clause, run in with its text: "3. Term." A few words that say nothing by themselves, unlike "5.6 Pilots retire at 65." */
+export const RUN_IN = new RegExp(
+  String.raw`^\s*${NUMBER}\s+(?!.*${VERB})(?!.*\s\S*\d)(?!${SUBJECT})(?!${GERMAN}.*${GERMAN_VERB})\p{Lu}\S*(?:\s+[^\s.:;]+){0,4}\.\s*$|^\s*${JAPANESE}\s*$`,
+  'u',
+);
