@@ -14,7 +14,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'list',
   ],
   [
-    /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
+    /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b|\bhow much (?:longer|later|earlier|sooner)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
     'duration',
   ],
   [
@@ -26,7 +26,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'percentage',
   ],
   [
-    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow|premium|discount|rebate|surcharge|supplement|allowance|refund|excess|turnover|sales|earnings|takings|proceeds)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation|reduction|discount|rebate|bonus|surcharge|supplement|refund)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid|refunded|repaid|reimbursed|deducted|withheld|credited)\b|^what (?:does|do|did|will|would) .{2,60} (?:come|amount|run|add up) to\b|^what (?:is|was) the (?:most|least|highest|lowest|largest|smallest|maximum|minimum)\b.* (?:pay|paid|cost|owe|owed|charge|charged|receive|earn)\b)/i,
+    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow|premium|discount|rebate|surcharge|supplement|allowance|refund|excess|turnover|sales|earnings|takings|proceeds)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation|reduction|discount|rebate|bonus|surcharge|supplement|refund)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security|grant|subsid(?:y|ie)|award|prize|pension|reserve)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid|refunded|repaid|reimbursed|deducted|withheld|credited)\b|^what (?:does|do|did|will|would) .{2,60} (?:come|amount|run|add up) to\b|^what (?:is|was) the (?:most|least|highest|lowest|largest|smallest|maximum|minimum)\b.* (?:pay|paid|cost|owe|owed|charge|charged|receive|earn)\b)/i,
     'amount',
   ],
   [

@@ -32,11 +32,11 @@ const ASKS_DEADLINE =
   /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b|\bspätestens\b|\bwie (?:früh|spät)\b|いつまでに|期限/i;
 /** Asks when something begins or ends for good, which no day of the week tells. */
 const ASKS_BOUND =
-  /\b(?:start|begin|commence|end|expire|apply|effect|force)s?\b|\b(?:beginnt|anfängt|fängt|endet|gilt|gelten|läuft|abläuft|kraft)\b|始ま|終わ|満了|施行/i;
+  /\b(?:start|begin|commence|end|expire|apply|effect|force)s?\b|\b(?:beginnt|anfängt|fängt|endet|gilt|gelten|läuft|abläuft|kraft)\b|いつから|始ま|終わ|満了|施行|適用/i;
 const ASKS_PAST = /\b(?:was|were|did|had|wurden?|war(?:en)?)\b|ました/i;
 /** How often something happens, without a number of days or years. */
 const EVERY =
-  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|other|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}/giu;
+  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|other|half|halbe|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}|\bjedes halbe jahr\b/giu;
 const ASKS_OFTEN =
   /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b|\bin welchen (?:zeit)?abständen\b|\bin welchem (?:rhythmus|turnus)\b|何回|頻度|ごと|おき/i;
 const FREQUENCY =
@@ -125,6 +125,8 @@ const FREE =
 /** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
 const PART_OF_SUM =
   /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額/giu;
+/** Tenths, as Japanese counts shares. */
+const TENTHS = /[\d一二三四五六七八九]割(?:[\d一二三四五六七八九]分)?/gu;
 /** A step told as a factor. */
 const MULTIPLIED = /\b(?:doubled|halved|trebled|verdoppelt|halbiert|verdreifacht)\b/gi;
 /** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */
@@ -233,7 +235,10 @@ function kindMentions(text: string, { kind, text: asked }: Question, language: L
             ({ start, end }) => !NO_PARTY.test(text.slice(start, end)),
           );
     case 'percentage':
-      return measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? ''));
+      return [
+        ...measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? '')),
+        ...ranges(text, TENTHS),
+      ];
     case 'duration': {
       if (ASKS_OFTEN.test(asked)) {
         const repeated = [...ranges(text, FREQUENCY), ...ranges(text, EVERY)];

@@ -75,6 +75,7 @@ alter lebensjahr jahre alt
 verbieten untersagen verbot untersagt ausgeschlossen
 verboten untersagt unzulässig ausgeschlossen verbot
 erlaubt gestattet zulässig zugelassen genehmigt
+genehmigen freigabe freigeben bewilligen bewilligung zustimmen zustimmung
 erlaubnis genehmigung zustimmung einwilligung bewilligung
 klage gericht verfahren rechtsstreit
 streit streitigkeit rechtsstreit meinungsverschiedenheit
