@@ -68,7 +68,7 @@ const SPEAKS = {
  */
 const BY_KIND: Partial<Record<Question['kind'], number>> = { party: -2.6, number: -3.3, amount: -3.8, duration: 0.5, place: 3 }; // prettier-ignore
 const BY_LANGUAGE: Partial<Record<Language, number>> = { de: 2.1, ja: 2.2 };
-const LEAST = 1;
+const LEAST = 1.1;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** Words of a sentence from which on its words say little together. */

@@ -39,8 +39,6 @@ help assist support
 film movie cartoon
 name called named
 risk hazard danger
-law legislation statute
-agreement contract
 delay late lateness
 decrease fall decline reduce reduction drop
 increase rise grow growth
@@ -51,9 +49,7 @@ folder directory
 picture image photo
 computer machine system
 memory RAM
-program application software
 person people
-renew renewal extend extension
 rent rental
 responsible accountable liable liability
 explain describe
@@ -97,17 +93,14 @@ tax duty levy
 interest rate
 instalment installment
 receipt proof
-warranty guarantee
 deliver delivery supply ship shipment
 goods product merchandise
 order purchase request
 defect fault flaw deficiency
 deadline limit period
-immediately promptly forthwith
 monthly month
 weekly week
 daily day
-written writing
 sign signature execute executed signed
 party signatory
 clause section article provision paragraph
@@ -135,7 +128,6 @@ user customer
 password passphrase
 install installation setup
 configure configuration settings setting
-upgrade update
 start launch run execute boot
 stop halt quit shut shutdown
 screen display monitor
@@ -147,7 +139,6 @@ temperature heat thermal
 pressure load
 length long
 height high tall
-depth deep
 number count quantity
 test trial examination
 measure measurement gauge
@@ -156,7 +147,6 @@ energy fuel
 water sea
 train railway rail
 airport airline flight
-teacher instructor
 check audit review control
 owner proprietor holder
 buyer purchaser
@@ -183,14 +173,12 @@ fire blaze
 quay pier jetty wharf berth dock mooring
 harbour harbor port
 sailing crossing voyage trip journey departure
-timetable schedule
 punctual punctuality
 worth value
 big large great
 prolong extend renew lengthen
 return refund repay
 rules regulation regulations provisions
-handbook manual guide
 expert specialist assessor
 vote ballot poll
 backup copy
@@ -198,7 +186,6 @@ restore recover recovery
 encrypt encryption cipher
 login logon sign
 account user
-bug error
 crash abort failure
 option flag switch parameter argument
 default standard preset
@@ -213,7 +200,6 @@ wireless wifi
 host server machine
 storage disk
 bicycle bike cycle
-dog animal pet
 disabled wheelchair mobility
 infant baby child
 pensioner senior elderly
@@ -261,6 +247,5 @@ island isle
 winter summer season
 wave swell
 fog visibility
-ice frost
 tide water
 `;

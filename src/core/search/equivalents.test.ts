@@ -5,6 +5,7 @@ import { GERMAN_EVERYDAY_GROUPS } from './germanEverydayGroups';
 import { GERMAN_GROUPS } from './germanGroups';
 import { GERMAN_PLAIN_GROUPS } from './germanPlainGroups';
 import { PLAIN_GROUPS } from './plainGroups';
+import { THINGS_GROUPS } from './thingsGroups';
 import { equivalentsOf, knownEquivalents, writtenGroups } from './equivalents';
 
 const of = (term: string, language: 'en' | 'de'): string[] => equivalentsOf(term, language).map((one) => one.term);
@@ -18,7 +19,7 @@ describe('groups of words', () => {
   });
 
   test.each([
-    ['English', [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS]],
+    ['English', [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS, THINGS_GROUPS]],
     ['German', [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS, GERMAN_PLAIN_GROUPS]],
   ])('of %s are not contained in one another: such a group says nothing new', (_, tables) => {
     const sets = tables.flatMap((table) =>

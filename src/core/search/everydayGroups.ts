@@ -116,7 +116,6 @@ wrong breach violation infringement
 wrongdoing misconduct breach
 offence violation breach contravention
 jail prison imprisonment
-proof evidence
 aim goal objective intent purpose
 method procedure process technique
 stage phase step
@@ -148,7 +147,6 @@ permission rights privileges access
 administrator root superuser admin
 team group
 message notification
-phone telephone
 website site web homepage
 url address link
 upload submit transfer
@@ -167,7 +165,6 @@ column field
 blank empty whitespace
 missing absent lacking omitted
 zero null nil
-digit figure
 separator delimiter divider
 bracket parenthesis parentheses
 distinct different separate unique
@@ -272,13 +269,10 @@ guardian parent custodian
 citizenship nationality
 foreigner alien foreign
 club association society
-charity nonprofit
 school education institution
 university college academic
 professor lecturer teacher
-degree diploma qualification
 exam examination test
-course training class
 drawing design plan
 map chart
 sign notice symbol

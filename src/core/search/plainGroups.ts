@@ -16,7 +16,6 @@ guest patron customer visitor
 unusable unfit uninhabitable unsuitable
 enter entry access
 stay remain holdover overstay
-email electronic
 post posted mail mailed
 repossess reenter forfeiture forfeit
 register registration enrol enroll enrolment
@@ -94,7 +93,6 @@ rival competitor competition
 supply supplies supplied serve serves served
 demand consumption usage use
 drought dry
-flooding flood inundation
 explosion blast
 earthquake quake seismic
 poison toxic toxicity
