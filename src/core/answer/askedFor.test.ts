@@ -79,4 +79,48 @@ describe('what answers a question', () => {
   test('of yes or no is no where nobody did', () => {
     expect(ask('Was anybody hurt when the roof of the hall gave way?').headline).toMatch(/^No/);
   });
+
+  test('of members is a number of persons, of women is none', () => {
+    const rules = libraryOfTexts({
+      Rules: 'Rules\n\nThe committee consists of seven persons. The committee meets in May.',
+    });
+    const answer = (question: string): Answer => askBuiltIn(question, rules.sources(), rules.quotes, { now: () => 0 });
+    expect(answer('How many members sit on the committee?').headline).toContain('seven');
+    expect(answer('How many women sit on the committee?').headline ?? '').not.toContain('seven');
+  });
+
+  test('of who did something is a company by name before another noun, in German too', () => {
+    const report = libraryOfTexts({
+      Bericht: 'Bericht\n\nDer Bau der Mauer beginnt im Juni. Den Bau der Mauer übernimmt die Tiefbau Hansen GmbH.',
+    });
+    const answer = askBuiltIn('Wer übernimmt den Bau der Mauer?', report.sources(), report.quotes, { now: () => 0 });
+    expect(answer.claims[0]?.text).toContain('Hansen GmbH');
+  });
+
+  test('of why is the sentence with the reason in Japanese, and the one behind what came about', () => {
+    const report = libraryOfTexts({
+      報告: '報告\n\n売上高は増加した。増収の主な理由は、新しい網の需要が伸びたことである。',
+    });
+    const why = askBuiltIn('売上が増えたのはなぜですか。', report.sources(), report.quotes, { now: () => 0 });
+    expect(why.headline).toContain('網');
+    const survey = libraryOfTexts({
+      Survey:
+        'Survey\n\nThe yacht Siskin broke loose in November. The swivel was upside down, so that its grease ran out.',
+    });
+    const loose = askBuiltIn('Why did the yacht Siskin break loose?', survey.sources(), survey.quotes, {
+      now: () => 0,
+    });
+    expect(loose.claims[0]?.text).toContain('swivel');
+  });
+
+  test('of how much is expected is what is expected', () => {
+    const filing = libraryOfTexts({
+      Filing:
+        'Filing\n\nRevenue of the year was 40 million crowns. For the next year revenue of 44 million crowns is expected.',
+    });
+    const answer = (question: string): Answer =>
+      askBuiltIn(question, filing.sources(), filing.quotes, { now: () => 0 });
+    expect(answer('What revenue is expected for the next year?').headline).toContain('44');
+    expect(answer('What was revenue?').headline).toContain('40');
+  });
 });

@@ -22,10 +22,7 @@ function countedIn(asked: string): string[] {
 }
 
 /** Those of them that any number of people may be, who belong to something or work there. */
-const BELONGING =
-  'members participants travellers visitors guests gäste besucher mitglieder teilnehmer'.split(
-    ' ',
-  );
+const BELONGING = 'members participants travellers visitors guests gäste besucher mitglieder teilnehmer'.split(' ');
 const ANYBODY = ['people', 'persons', 'individuals', 'personen', 'leute', 'menschen'];
 
 /** The words of a question for people who are counted, which a number of any people says as well: "members", of seven persons; none for other questions. */

@@ -19,6 +19,10 @@ describe('German words', () => {
     expect(wider('versicherungssumme').get(stemWord('versicherung', 'de'))).toBeLessThan(head);
   });
 
+  test('are parts of compounds from four letters on', () => {
+    expect([...wider('zeit').keys()]).toEqual([stemWord('mietzeit', 'de')]);
+  });
+
   test('find forms that the stemmer keeps apart', () => {
     expect([...wider('bezahlen').keys()]).toContain('bezahlt');
     expect([...wider('schlussel').keys()]).toContain('schlusseln');

@@ -10,7 +10,9 @@ import { PLAIN_GROUPS } from './plainGroups';
 import { THINGS_GROUPS } from './thingsGroups';
 import type { Neighbour, Neighbours } from './neighbours';
 
-const ENGLISH = [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS, THINGS_GROUPS].map((groups) => groups.trim()).join('\n');
+const ENGLISH = [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS, THINGS_GROUPS]
+  .map((groups) => groups.trim())
+  .join('\n');
 const GERMAN = [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS, GERMAN_PLAIN_GROUPS].map((groups) => groups.trim()).join('\n');
 
 type Table = ReadonlyMap<string, readonly string[]>;

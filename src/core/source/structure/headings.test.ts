@@ -91,6 +91,14 @@ describe('a list of plain numbers within a clause', () => {
     ]);
   });
 
+  test('with text behind it on its line is no heading', () => {
+    const builder = new SectionBuilder(10);
+    builder.offer(line('3. Miete. Sie beträgt 90 Kronen im Monat und', { alone: false }));
+    const clause = line('4. Nebenkosten. Wasser und Müllabfuhr trägt die Pächterin; die', { distinct: true });
+    expect(builder.offer(clause).heading).toBe(false);
+    expect(builder.offer(line('5. Allgemeine Pflichten', { distinct: true })).heading).toBe(true);
+  });
+
   test('a short sentence in it is no title, unless its words begin with capitals', () => {
     const builder = new SectionBuilder(10);
     builder.offer(clause('1. Term'));

@@ -84,10 +84,10 @@ function isSentence(rest: string): boolean {
 }
 
 /** A title with text behind it on its line: "Nebenkosten. Wasser und Müllabfuhr trägt". */
-const TITLE_AND_TEXT = /^\p{Lu}[^.]{2,70}\p{Ll}\.\s+\S+(?:\s+\S+){2}/u;
+const TITLE_AND_TEXT = /^\p{Lu}[^.]{2,70}\p{Ll}\.\s+(?=.*\s\p{Ll}{4,}\s)\S+(?:\s+\S+){3}/u;
 
 function looksLikeTitle(text: string): boolean {
-  if (TITLE_AND_TEXT.test(text) && !isCapitalised(text)) return false;
+  if (TITLE_AND_TEXT.test(text)) return false;
   if (text.length < 2 || text.length > 110 || !/\p{L}/u.test(text)) return false;
   if (/[.;,:。]$/.test(text)) return /^[^.;,]{2,60}[.:]$/.test(text) && text.length < 60 && !SPEAKS.test(text);
   return !/\b(?:the|of|and|to|a|in|or|by|with|for)$/i.test(text);

@@ -1,0 +1,64 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Language } from '../text';
+import { freshMentions } from './kinds';
+import { analyseQuestion } from './question';
+
+/** What a text tells of the kind that a question asks for. */
+function told(question: string, text: string, language: Language = 'en'): string[] {
+  return freshMentions(text, analyseQuestion(question, language), language).map(({ start, end }) =>
+    text.slice(start, end),
+  );
+}
+
+describe('what a text tells of what is asked for', () => {
+  test('is a month by name, and not the verb "may"', () => {
+    expect(told('In which month are the exams?', 'They are held each November.')).toEqual(['November']);
+    expect(told('In which month are the exams?', 'A candidate may sit again.')).toEqual([]);
+    expect(told('In welchen Monaten ist geschlossen?', 'Im Januar und Februar.', 'de')).toEqual(['Januar', 'Februar']);
+    expect(told('何月に検査がありますか。', '検査は11月に行う。', 'ja')).toEqual(['11月']);
+  });
+
+  test('is an age, with or without its unit', () => {
+    expect(told('At what age do pilots retire?', 'Pilots retire at 65.')).toEqual(['65']);
+    expect(told('At what age do pilots retire?', 'They number over 65 persons.')).toEqual([]);
+  });
+
+  test('is the step where it is asked by how much', () => {
+    expect(told('By how much did wages rise?', 'From 200 crowns they rose by 12 crowns.')).toEqual(['12 crowns']);
+    expect(told('By how much are dues raised?', 'Dues are raised by a quarter.')).toEqual(['a quarter']);
+    expect(told('Um wie viel stieg der Lohn?', 'Er stieg um 12 Kronen auf 200 Kronen.', 'de')).toEqual(['12 Kronen']);
+  });
+
+  test('is no distance from a point where it is asked how long something lasts', () => {
+    expect(told('How long does the crossing take?', 'Be there thirty minutes before.')).toEqual([]);
+    expect(told('How long does the crossing take?', 'It takes thirty minutes.')).toEqual(['thirty minutes']);
+    expect(told('Wie lange dauert die Überfahrt?', 'Dreißig Minuten vor der Abfahrt.', 'de')).toEqual([]);
+  });
+
+  test('is no year that a thing is named by', () => {
+    expect(told('When do the rules begin?', 'The Rules of 2012 are revoked.')).toEqual([]);
+    expect(told('When was it built?', 'It was built at the end of 2012.')).toEqual(['2012']);
+  });
+
+  test('is how often in German and Japanese', () => {
+    expect(told('Wie oft wird geprüft?', 'Die Pumpe wird zweimal im Jahr geprüft.', 'de')).toEqual(['zweimal im Jahr']);
+    expect(told('Wie oft wird geprüft?', 'Der Tank wird jeden Morgen geprüft.', 'de')).toEqual(['jeden Morgen']);
+    expect(told('年に何回点検しますか。', '点検は毎月行う。', 'ja')).toEqual(['毎月']);
+    expect(told('How often is it reported?', 'It is reported every half year.')).toEqual(['every half year']);
+  });
+
+  test('is a day of the week where something happens again and again, not where it begins', () => {
+    expect(told('When does the market take place?', 'The market is held on Sundays.')).toEqual(['Sundays']);
+    expect(told('When does the lease begin?', 'Rent is paid on Mondays.')).toEqual([]);
+  });
+
+  test('is a share in tenths, whoever is called by an office, and what is free', () => {
+    expect(told('割引は何割ですか。', '料金を2割引きとする。', 'ja')).toEqual(['2割']);
+    expect(told('誰が監査しましたか。', '監査は港監査組合が行う。', 'ja')).toEqual(['港監査組合']);
+    expect(told('Was kostet die Fahrt?', 'Für Kinder ist die Fahrt umsonst.', 'de')).toEqual(['umsonst']);
+  });
+
+  test('is no sum of money where things are counted', () => {
+    expect(told('Wie viele Fahrgäste passen hinein?', 'Sie haftet bis 900 Kronen.', 'de')).toEqual([]);
+  });
+});

@@ -1,0 +1,39 @@
+import { describe, expect, test } from '@jest/globals';
+import { readingOf } from '../../../tests/support/pages';
+import { PassageBuilder, type PassageDraft } from './passages';
+import { RUN_IN } from './runIn';
+
+describe('the head of a clause, run in with its text', () => {
+  test.each([
+    '3. Term.',
+    '15. Verzug.',
+    '(a) Payment of rent.',
+    '§ 4 Fristlose Kündigung.',
+    '5 遭難信号',
+    '第3条 期間',
+  ])('is known: %s', (head) => expect(RUN_IN.test(head)).toBe(true));
+
+  test.each([
+    '5.6 Pilots retire at 65.',
+    '3.1 Der Außenbordmotor leistet 44 Kilowatt.',
+    '(2) Zur Mietsache gehören fünf Schlüssel.',
+    '4. The keeper opens early.',
+    '2 Fees are due.',
+    '第3条 賃料は月額とする。',
+  ])('is no sentence: %s', (sentence) => expect(RUN_IN.test(sentence)).toBe(false));
+
+  test('begins the passage of its text, not the end of the one before', () => {
+    const passages: PassageDraft[] = [];
+    const lines = ['The board lets the berth to the tenant for the season that begins in May.', '', '15. Delay. Late rent bears interest at nine per cent a year from the day it was due.']; // prettier-ignore
+    const builder = new PassageBuilder((passage) => passages.push(passage), { maxWords: 18, minWords: 5, overlap: 0 });
+    const [page] = readingOf(lines.join('\n')).pages;
+    if (page === undefined) throw new Error('A page was to be read.');
+    builder.addPage(page);
+    builder.finish();
+    const texts = passages.map(({ units }) =>
+      units.flatMap(({ spans }) => spans.map(({ start, end }) => page.text.slice(start, end))),
+    );
+    expect(texts[0]?.join(' ')).not.toContain('Delay');
+    expect(texts[1]?.[0]).toMatch(/^15\. Delay\.$/);
+  });
+});
