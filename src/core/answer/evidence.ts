@@ -14,8 +14,10 @@ import {
 import { countsThings } from './counted';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
-import { freshMentions, isMoney, kindNearness, tellsDistance } from './kinds';
+import { tellsDistance } from './datesTold';
+import { freshMentions, kindNearness } from './kinds';
 import { measuredBy, measures, type Measured } from './measured';
+import { isMoney } from './sumsTold';
 import { partyNamed, someoneNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import { asksSize, SIZE, toldIn, wordsOfQuantity } from './quantities';

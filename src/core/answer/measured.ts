@@ -1,7 +1,7 @@
 import { termsOf } from '../search';
 import type { Language, Range } from '../text';
 import { countsThings, peopleCounted, thingsCounted } from './counted';
-import { asksMoney, quantityOf, saysMoney } from './kinds';
+import { asksMoney, quantityOf, saysMoney } from './sumsTold';
 import { toldIn } from './quantities';
 import type { Question } from './question';
 

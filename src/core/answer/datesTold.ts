@@ -1,0 +1,70 @@
+import { datesOf, type Range } from '../text';
+import { ASKS_TIME } from './asksTime';
+import { CLOCK } from './clockTimes';
+import { LASTING } from './durationsTold';
+import { ranges } from './measuredNumbers';
+
+/** Questions that a distance from another day answers too. */
+const ASKS_DEADLINE =
+  /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b|\bspätestens\b|\bwie (?:früh|spät)\b|いつまでに|期限/i;
+/** Asks when something begins or ends for good, which no day of the week tells. */
+const ASKS_BOUND =
+  /\b(?:start|begin|commence|end|expire|apply|effect|force)s?\b|\b(?:beginnt|anfängt|fängt|endet|gilt|gelten|läuft|abläuft|kraft)\b|いつから|始ま|終わ|満了|施行|適用/i;
+const ASKS_PAST = /\b(?:was|were|did|had|wurden?|war(?:en)?)\b|ました/i;
+const TIME = String.raw`[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)`;
+const ZEIT = String.raw`[\p{L}\d-]+\s+(?:Stunden?|Tage?n?|Wochen?|Monate?n?|Jahre?n?)\b`;
+/** A day told by its distance from another: "not later than nine months before". */
+const DEADLINE = new RegExp(
+  String.raw`\b(?:not later than|within|at least|no later than)\s+${TIME}\b(?:\s+(?:before|after|of|from)\b)?`,
+  'giu',
+);
+/** A time told by its distance from another, which "when" asks for as well: "within thirty days after the end", "six weeks before". */
+const SOON_AFTER = new RegExp(
+  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b|\b(?:nach|binnen|innerhalb von|spätestens)\s+${ZEIT}|\b${ZEIT}\s+(?:vor|nach|danach|davor|zuvor)\b|\b(?:am (?:Tag (?:zuvor|davor|danach)|Vortag|Vorabend|Folgetag)|vor Antritt|bei (?:Ankunft|Abfahrt))\b|[\d一二三四五六七八九十]+(?:営業)?(?:日|か月|ヶ月|カ月|週間|年|時間)(?:以内|前|後)(?:まで)?に?`,
+  'giu',
+);
+/** Asks for a day of the week, and for a day of either sort. */
+const ASKS_WEEKDAY =
+  /\b(?:which|what) (?:weekdays?|days? of the week|days)\b|\bwelche[mnrs]? (?:wochentag(?:en)?|tagen)\b|何曜日/i;
+const ASKS_DAY = /\b(?:which|what) day\b|\bwelche[mnrs]? tag\b/i;
+const WEEKDAY =
+  /\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|sonnabends?|weekdays?|werktags?|daily|täglich)\b|[月火水木金土日]曜日?/giu;
+const YEAR = /\b(?:19|20)\d{2}\b/g;
+/** Asks for months, and what tells them. */
+const ASKS_MONTH = /\b(?:which|what) months?\b|\bwelche[mnrs]? monat(?:en|e|s)?\b|何月/i;
+const MONTH =
+  /\b(?:January|February|March|April|May|June|July|August|September|October|November|December|Januar|Februar|März|Mai|Juni|Juli|Oktober|Dezember)(?!\p{L})|\d{1,2}月/gu;
+/** A year within the name of a thing: "the Rules of 2012", "die Ordnung von 2011". */
+const NAMED_BY_YEAR =
+  /(?<!\b(?:end|beginning|start|middle|half|quarter|summer|autumn|winter|spring|year|month|season|Ende|Anfang|Mitte|Hälfte|Sommer|Herbst|Winter|Frühjahr|Jahr|(?:Jan|Febr)uary?|March|April|May|June|July|August|(?:Sept|Nov|Dec)ember|October)) (?:of|von) $/i;
+const ASKS_UNTIL = /\buntil when\b|\bup to when\b|\bbis wann\b/i;
+
+/** Days, months, years and hours that a text tells, of the sort that a question asks for; how far from another day something is where nothing else is told. */
+export function datesTold(text: string, asked: string): Range[] {
+  if (ASKS_TIME.test(asked)) return ranges(text, CLOCK);
+  if (ASKS_WEEKDAY.test(asked)) return ranges(text, WEEKDAY);
+  if (ASKS_MONTH.test(asked)) return ranges(text, MONTH);
+  const dates = datesOf(text);
+  if (dates.length > 0) return [...dates];
+  const weekdays = ASKS_DAY.test(asked) ? ranges(text, WEEKDAY) : [];
+  if (weekdays.length > 0) return weekdays;
+  const lasting = ASKS_UNTIL.test(asked) ? ranges(text, LASTING) : [];
+  if (lasting.length > 0) return lasting;
+  const years = ranges(text, YEAR).filter(({ start }) => !NAMED_BY_YEAR.test(text.slice(0, start)));
+  if (ASKS_DEADLINE.test(asked)) return years.length > 0 ? years : ranges(text, DEADLINE);
+  // What has happened is dated by no distance from a day.
+  if (years.length > 0 || ASKS_PAST.test(asked)) return years;
+  const distances = ranges(text, SOON_AFTER);
+  // What happens again and again does so on days of the week, at hours.
+  if (distances.length > 0 || ASKS_BOUND.test(asked)) return distances;
+  return [...ranges(text, WEEKDAY), ...ranges(text, CLOCK)];
+}
+
+/** True for mentions that tell a day by its distance from another, where no day or year is told. */
+export function tellsDistance(text: string, mentions: readonly Range[]): boolean {
+  const plain = mentions.map(({ start, end }) => text.slice(start, end));
+  return (
+    plain.length > 0 &&
+    plain.every((one) => datesOf(one).length === 0 && /\b(?:hour|day|week|month|year)s?\b/i.test(one))
+  );
+}

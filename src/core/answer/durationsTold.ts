@@ -1,0 +1,34 @@
+import type { Language, Range } from '../text';
+import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
+
+/** How often something happens, without a number of days or years. */
+const EVERY =
+  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|other|half|halbe|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}|\bjedes halbe jahr\b/giu;
+const ASKS_OFTEN =
+  /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b|\bin welchen (?:zeit)?abständen\b|\bin welchem (?:rhythmus|turnus)\b|何回|頻度|ごと|おき/i;
+const FREQUENCY =
+  /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:hourly|daily|nightly|weekly|fortnightly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:hour|day|morning|evening|night|week|month|quarter|season|spring|summer|autumn|winter|year|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b|\b(?:ein|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf|\d+)mal (?:im|in der|am|pro|je|jede[nrs]?) (?:jahr|halbjahr|quartal|monat|woche|tag|stunde|schicht|saison)(?!\p{L})|\b(?:stünd|täg|wöchent|monat|vierteljähr|halbjähr|jähr)lich\w*|\bjede[nrsm]? (?:stunde|tag|morgen|abend|nacht|woche|monat|quartal|frühjahr|sommer|herbst|winter|jahr|(?:mon|diens|donners|frei|sams|sonn)tag|mittwoch|schicht|fahrt)(?!\p{L})|毎(?:日|朝|晩|週|月|年|時|回)|隔[週月年]|(?:年|月|週|[日一]日)に?\s?[\d一二三四五六]+回|[\d一二三四五六]+(?:年|か月|ヶ月|週間|日|時間)(?:ごと|毎|おき)に?(?:[\d一二三四五六]+回)?/giu;
+/** A length of time that only tells how far a point lies from another: "thirty minutes before". */
+const FROM_A_POINT =
+  /^\s*(?:before|beforehand|after|afterwards|prior|in advance|ahead|vor(?:her)?|zuvor|davor|danach|im voraus|nach|前|後)(?![\p{Ll}\p{Lu}])/iu;
+/** Asks how long something itself lasts. */
+const ASKS_LENGTH =
+  /\bhow long (?:does|do|did|will|would)\b.*\b(?:last|take|run)\b|\bwie lange (?:dauer\w+|läuft|laufen)\b/i;
+/** How long something lasts, told by what it lasts with, or that it has no end: "for as long as the licensee distributes it". */
+export const LASTING =
+  /\b(?:as|so) long as\b|\bwithout (?:any )?limit(?:ation)? (?:in|of|as to) time\b|\bfor the (?:duration|term|life|lifetime) of\b|\b(?:indefinitely|perpetual(?:ly)?|in perpetuity|unbefristet|auf unbestimmte zeit|solange)\b|\b\d+(?:st|nd|rd|th) (?:day|week|month|year)\b/gi;
+
+/** Times that a text tells, and how often something happens where that is asked. */
+export function durationsTold(text: string, asked: string, language: Language): Range[] {
+  if (ASKS_OFTEN.test(asked)) {
+    const repeated = [...ranges(text, FREQUENCY), ...ranges(text, EVERY)];
+    if (repeated.length > 0) return repeated;
+  }
+  const length = ASKS_LENGTH.test(asked);
+  const times = measuredNumbers(text, language).filter(
+    ({ unit, end }) =>
+      unit !== null && UNITS_OF_TIME.test(unit) && !(length && FROM_A_POINT.test(text.slice(end, end + 12))),
+  );
+  const often = times.length > 0 ? times : ranges(text, FREQUENCY);
+  return often.length > 0 ? often : ranges(text, LASTING);
+}

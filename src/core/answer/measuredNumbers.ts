@@ -1,0 +1,55 @@
+import { datesOf, numbersOf, type Language, type NumberMention, type Range } from '../text';
+
+/** Units of a time, in the singular. */
+export const UNITS_OF_TIME =
+  /^(?:second|minute|hour|day|week|month|year|quarter|sekunde|minute|stunde|tag|woche|monat|jahr)/;
+
+/** Ranges of a text that a global pattern finds. */
+export function ranges(text: string, pattern: RegExp): Range[] {
+  return [...text.matchAll(pattern)].map((match) => ({ start: match.index, end: match.index + match[0].length }));
+}
+
+const REFERENCE =
+  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
+/** Numbers of clauses before another: "clauses 22.1, 22.2 or" 22.4. */
+const REFERENCES =
+  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
+const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)[\p{Lu}\p{Script=Han}\p{Script=Katakana}]|\(?\d{1,2}[.)]\s)/u;
+
+/** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; and for a part of an address or version, "10.0.2.2". */
+function isLabel(text: string, start: number, end: number): boolean {
+  const [before, behind] = [text.slice(Math.max(0, start - 6), start), text.slice(end, end + 2)];
+  if (/^(?:(?![\u3040-\u30ff\u4e00-\u9fff])\p{L}|\.\d)/u.test(behind) || /(?:\d\.|第)$/.test(before)) return true;
+  if (/^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
+  return text[start - 1] === '(' && behind.startsWith(')') && end - start <= 2;
+}
+
+/** A number of a house: "at 19 Quay Street". */
+function isHouse(text: string, start: number, end: number): boolean {
+  return /\bat $/.test(text.slice(0, start)) && /^ \p{Lu}\p{Ll}+/u.test(text.slice(end));
+}
+
+/** A year that dates something rather than counting it: "the rules of 2011.", "since 2019 and". */
+function isYear(text: string, start: number, end: number): boolean {
+  return (
+    /^(?:19|20)\d{2}$/.test(text.slice(start, end)) &&
+    /\b(?:in|of|since|during|until|von|seit|jahr) $/i.test(text.slice(0, start)) &&
+    /^\s*(?:[.,;:)]|$|(?:and|or|und|oder|to|is|are|was|were|has|have|had|ab)\b)/.test(text.slice(end))
+  );
+}
+
+/** Numbers that count or measure something: no clause, page or list number, and no year. */
+export function measuredNumbers(text: string, language: Language): NumberMention[] {
+  const listed = LIST_NUMBER.exec(text)?.[0].length ?? 0;
+  const dates = datesOf(text);
+  const inDate = (start: number, end: number): boolean => dates.some((date) => date.start < end && start < date.end);
+  return numbersOf(text, language).filter(
+    ({ start, end, unit }) =>
+      !/^\s*(?:o['’]clock|[ap]\.?m\b|uhr\b)/i.test(text.slice(end, end + 10)) &&
+      !inDate(start, end) &&
+      (unit !== null || !REFERENCE.test(text.slice(Math.max(0, start - 16), start))) &&
+      (unit !== null || !REFERENCES.test(text.slice(Math.max(0, start - 60), start))) &&
+      (unit !== null || !(isLabel(text, start, end) || isHouse(text, start, end) || isYear(text, start, end))) &&
+      start >= listed - 1,
+  );
+}

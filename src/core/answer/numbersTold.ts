@@ -1,0 +1,57 @@
+import type { Language, Range } from '../text';
+import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
+import { isMoney } from './sumsTold';
+
+const UNITS_OF_AGE = /^(?:month|year|monat|jahr)/;
+/** Asks for an age, which is a time. */
+const ASKS_AGE =
+  /\bhow (?:old|young)\b|\b(?:at|to|from|until|till|over|under|above|below|up to|beyond|with) (?:what|which) age\b|\b(?:in|mit|ab|bis zu) welchem (?:lebens)?alter\b|\bwhat (?:is|was|are) the (?:[\w-]+ )?age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|\b(?:mindest|höchst)alter\b|\bwelche[ms] alter\b|何歳|年齢/i;
+/** What a bare number stands behind that is an age: "retire at 65", "aged 16". */
+const AT_AGE = /\b(?:at|aged?(?: of)?|over|under|from|until|mit|ab|über|unter|bis) $/i;
+const OF_AGE = /^\s*(?:[.,;:)]|$|(?:and|or|und|oder)\b)/i;
+/** The year that something is from, which tells its age: "built in 2009". */
+const BUILT =
+  /(?<=\b(?:built|constructed|made|manufactured|launched|dates|dating|founded|erected|installed)\b.{1,20})\b(?:19|20)\d{2}\b|(?:19|20)\d{2}(?= (?:gebaut|erbaut|errichtet|gegründet))|(?<=baujahr )(?:19|20)\d{2}/giu;
+/** Asks how large or how much of something a thing is, which no time tells. */
+const ASKS_EXTENT =
+  /\bhow (?:large|big|small|deep|wide|tall|thick|thin|heavy|hot|warm|cold|loud|powerful|steep)\b|\bwie (?:groß|klein|tief|breit|dick|schwer|warm|kalt|heiß|laut)(?!\p{L})/iu;
+/** Asks for a number of things. */
+const COUNTS = /\b(?:how many|what number of|wie viele[nr]?)\b/i;
+/** Directions that a measure can be taken in, each with the words that ask for it or tell it. */
+const DIMENSIONS: readonly RegExp[] = [
+  /\b(?:deep|depth|draught|draft|tief\w*)\b/i,
+  /\b(?:wide|width|broad|breadth|beam|breit\w*)\b/i,
+  /\b(?:high|height|tall|hoch|höhe)\b/i,
+  /\b(?:long|length|lang|länge)\b/i,
+  /\b(?:heavy|weight|weighs?|schwer|gewicht)\b/i,
+  /\b(?:thick|thickness|dick\w*)\b/i,
+];
+
+/** False for a measure that tells another direction, right behind it, than is asked for: "28 metres long" of how deep something is. */
+function sameDimension(asked: string, behind: string): boolean {
+  const wanted = DIMENSIONS.findIndex((one) => one.test(asked));
+  const told = /^\s*(?:in )?(\p{L}+)/u.exec(behind)?.[1] ?? '';
+  const own = DIMENSIONS.findIndex((one) => one.test(told));
+  return wanted < 0 || own < 0 || own === wanted;
+}
+
+/** Numbers that a text tells, of the sort that a question asks for: ages, numbers of things, measures in its direction. */
+export function numbersTold(text: string, asked: string, language: Language): Range[] {
+  const numbers = measuredNumbers(text, language).filter(({ end }) => sameDimension(asked, text.slice(end)));
+  if (ASKS_AGE.test(asked)) {
+    const ages = numbers.filter(({ unit, start, end }) =>
+      unit === null ? AT_AGE.test(text.slice(0, start)) && OF_AGE.test(text.slice(end)) : UNITS_OF_AGE.test(unit),
+    );
+    return [...ages, ...ranges(text, BUILT)];
+  }
+  // A count is a number of things, or a share of them where nothing else is said; neither money nor time.
+  if (COUNTS.test(asked)) {
+    const things = numbers.filter(
+      ({ unit }) => unit === null || !(unit === '%' || isMoney(unit) || UNITS_OF_TIME.test(unit)),
+    );
+    return things.length > 0 ? things : numbers.filter(({ unit }) => unit === '%');
+  }
+  if (ASKS_EXTENT.test(asked)) return numbers.filter(({ unit }) => unit === null || !UNITS_OF_TIME.test(unit));
+  const counts = numbers.filter(({ unit }) => unit !== '%');
+  return counts.length > 0 ? counts : numbers;
+}

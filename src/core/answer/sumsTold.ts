@@ -1,0 +1,85 @@
+import type { Language, Range } from '../text';
+import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
+import { quantityAsked } from './quantities';
+import type { Question } from './question';
+
+/** Nothing to pay. */
+const FREE =
+  /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|gebührenfrei|unentgeltlich|umsonst|(?<=\b(?:ist|sind|reisen|fahren|bleibt|bleiben) )frei\b)|無料|無償/gi;
+/** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
+const PART_OF_SUM =
+  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額/giu;
+/** Tenths, as Japanese counts shares. */
+const TENTHS = /[\d一二三四五六七八九]割(?:[\d一二三四五六七八九]分)?/gu;
+/** A step told as a factor. */
+const MULTIPLIED = /\b(?:doubled|halved|trebled|verdoppelt|halbiert|verdreifacht)\b/gi;
+/** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */
+const BY_HOW_MUCH =
+  /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bhow much .{2,60}\b(?:saved?|saves|given back|refunded|credited)\b|\bum wie ?viel\b|いくら(?:上|下|増|減|高く|安く)/i;
+/** Asks for a sum that is often told as a share of another. */
+const ASKS_SHARE =
+  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase)\b/i;
+/** Asks what is to be paid, rather than for a number of anything. */
+const ASKS_MONEY =
+  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|verdien\w*|bezahlt|gezahlt|ausgegeben|eingenommen|gekostet|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
+
+/** True for a question that asks for a sum of money. */
+export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
+  return (
+    kind === 'amount' &&
+    ASKS_MONEY.test(text) &&
+    !BY_HOW_MUCH.test(text) &&
+    !ASKS_SHARE.test(text) &&
+    quantityAsked(text) === null
+  );
+}
+
+/** True for words that say a sum of money, "two hundred crowns", or that there is nothing to pay. */
+export function saysMoney(text: string): boolean {
+  return (
+    text.search(FREE) >= 0 ||
+    text.search(PART_OF_SUM) >= 0 ||
+    /[$€£¥円]|\b(?:crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|cents?|pence|eur|usd|gbp)\b|(?:クラウン|ドル|ユーロ|ポンド)/iu.test(
+      text,
+    )
+  );
+}
+
+/** True for a unit that is a currency. */
+export function isMoney(unit: string): boolean {
+  return /^(?:[$€£¥]|crowns?|kronen?|euros?|eur|dollars?|usd|pounds?|gbp|yen|francs?|franken|cents?|pence|penny|クラウン|円|ドル|ユーロ)$/i.test(
+    unit,
+  );
+}
+
+/** What the figures of the quantity asked for are told in; null where its words tell none, and where it is asked by how much, which a share may answer. */
+export function quantityOf({ kind, text }: Pick<Question, 'kind' | 'text'>): RegExp | null {
+  return ['number', 'amount'].includes(kind) && !BY_HOW_MUCH.test(text) ? quantityAsked(text) : null;
+}
+
+/** Sums that a text tells, or shares and steps where those are asked for. */
+export function sumsTold(text: string, asked: string, language: Language): Range[] {
+  const sums = measuredNumbers(text, language).filter(
+    ({ unit, value }) =>
+      (unit !== '%' || BY_HOW_MUCH.test(asked) || ASKS_SHARE.test(asked)) &&
+      (unit === null || !UNITS_OF_TIME.test(unit) || BY_HOW_MUCH.test(asked)) &&
+      (unit !== null || !/^(?:19|20)\d{2}$/.test(value)),
+  );
+  if (ASKS_SHARE.test(asked)) return [...sums, ...ranges(text, PART_OF_SUM)];
+  if (BY_HOW_MUCH.test(asked)) {
+    const steps = [...sums, ...ranges(text, PART_OF_SUM), ...ranges(text, MULTIPLIED)];
+    const told = steps.filter(({ start }) => /\b(?:by|um) (?:\p{L}+ )?$/iu.test(text.slice(0, start)));
+    return told.length > 0 ? told : steps;
+  }
+  if (sums.length > 0) return sums;
+  const told = ranges(text, FREE);
+  return told.length > 0 ? told : ranges(text, PART_OF_SUM);
+}
+
+/** Shares that a text tells. */
+export function sharesTold(text: string, language: Language): Range[] {
+  return [
+    ...measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? '')),
+    ...ranges(text, TENTHS),
+  ];
+}
