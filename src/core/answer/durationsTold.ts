@@ -11,12 +11,13 @@ const FREQUENCY =
 /** A length of time that only tells how far a point lies from another: "thirty minutes before". */
 const FROM_A_POINT =
   /^\s*(?:before|beforehand|after|afterwards|prior|in advance|ahead|vor(?:her)?|zuvor|davor|danach|im voraus|nach|前|後)(?![\p{Ll}\p{Lu}])/iu;
-/** Asks how long something itself lasts. */
-const ASKS_LENGTH =
-  /\bhow long (?:does|do|did|will|would)\b.*\b(?:last|take|run)\b|\bwie lange (?:dauer\w+|läuft|laufen)\b/i;
+/** Asks how long something itself takes, and how long it lasts. */
+const ASKS_LENGTH = /\bhow long (?:does|do|did|will|would)\b.*\btake\b|\bwie lange dauer\w+\b/i;
 /** How long something lasts, told by what it lasts with, or that it has no end: "for as long as the licensee distributes it". */
 export const LASTING =
   /\b(?:as|so) long as\b|\bwithout (?:any )?limit(?:ation)? (?:in|of|as to) time\b|\bfor the (?:duration|term|life|lifetime) of\b|\b(?:indefinitely|perpetual(?:ly)?|in perpetuity|unbefristet|auf unbestimmte zeit|solange)\b|\b\d+(?:st|nd|rd|th) (?:day|week|month|year)\b/gi;
+const ASKS_TERM =
+  /\bhow long (?:does|do|did|will|would)\b.*\b(?:last|run)\b|\bwie lange (?:läuft|laufen|gilt|gelten)\b/i;
 
 /** Times that a text tells, and how often something happens where that is asked. */
 export function durationsTold(text: string, asked: string, language: Language): Range[] {
@@ -25,9 +26,13 @@ export function durationsTold(text: string, asked: string, language: Language): 
     if (repeated.length > 0) return repeated;
   }
   const length = ASKS_LENGTH.test(asked);
+  const term = ASKS_TERM.test(asked);
   const times = measuredNumbers(text, language).filter(
-    ({ unit, end }) =>
-      unit !== null && UNITS_OF_TIME.test(unit) && !(length && FROM_A_POINT.test(text.slice(end, end + 12))),
+    ({ unit, start, end }) =>
+      unit !== null &&
+      UNITS_OF_TIME.test(unit) &&
+      !(length && FROM_A_POINT.test(text.slice(end, end + 12))) &&
+      !(term && /\b(?:within|binnen|innerhalb(?: von)?) $/i.test(text.slice(0, start))),
   );
   const often = times.length > 0 ? times : ranges(text, FREQUENCY);
   return often.length > 0 ? often : ranges(text, LASTING);

@@ -55,6 +55,7 @@ const ENGLISH: readonly (readonly [string, AnswerKind])[] = [
   ['At what age do pilots stop working?', 'number'],
   ['How much longer may the work take?', 'duration'],
   ['How big is the grant?', 'amount'],
+  ['What interest is charged on late payments?', 'percentage'],
   ['In which months is the quay closed?', 'date'],
   ['Was the rent paid?', 'yes-no'],
 ];

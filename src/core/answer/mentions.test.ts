@@ -35,6 +35,12 @@ describe('what a text tells of what is asked for', () => {
     expect(told('Wie lange dauert die Überfahrt?', 'Dreißig Minuten vor der Abfahrt.', 'de')).toEqual([]);
   });
 
+  test('is no deadline where it is asked how long something lasts', () => {
+    expect(told('How long does the contract last?', 'It hands them out within two weeks.')).toEqual([]);
+    expect(told('How long does the contract last?', 'It runs for two years.')).toEqual(['two years']);
+    expect(told('How soon are they handed out?', 'It hands them out within two weeks.')).toEqual(['two weeks']);
+  });
+
   test('is no year that a thing is named by', () => {
     expect(told('When do the rules begin?', 'The Rules of 2012 are revoked.')).toEqual([]);
     expect(told('When was it built?', 'It was built at the end of 2012.')).toEqual(['2012']);
@@ -50,6 +56,11 @@ describe('what a text tells of what is asked for', () => {
   test('is a day of the week where something happens again and again, not where it begins', () => {
     expect(told('When does the market take place?', 'The market is held on Sundays.')).toEqual(['Sundays']);
     expect(told('When does the lease begin?', 'Rent is paid on Mondays.')).toEqual([]);
+  });
+
+  test('is no year where a number is asked for', () => {
+    expect(told('How high may the waves be?', 'It replaces the rules of 2011.')).toEqual([]);
+    expect(told('How many boats lie there?', 'It is home of 2011 boats.')).toEqual(['2011']);
   });
 
   test('is a share in tenths, whoever is called by an office, and what is free', () => {

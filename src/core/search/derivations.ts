@@ -23,7 +23,8 @@ choose chose chosen choice
 respond response
 provide provision provider
 divide division
-receive receipt recipient
+receive receipt
+receive recipient
 maintain maintenance
 retain retention
 describe description

@@ -45,6 +45,13 @@ describe('groups of words', () => {
     expect(of('zimmert', 'de')).toEqual([]);
   });
 
+  test('are found in the irregular forms of the words that stand for them, less than these', () => {
+    const store = equivalentsOf('store', 'en');
+    const share = (term: string): number => store.find((one) => one.term === term)?.share ?? 0;
+    expect(share('kept')).toBeGreaterThan(0);
+    expect(share('kept')).toBeLessThan(share('keep'));
+  });
+
   test('of Japanese are looked for as they are written', () => {
     expect(writtenGroups('ja').some((group) => group.includes('無料') && group.includes('無償'))).toBe(true);
     expect(writtenGroups('en')).toEqual([]);

@@ -122,8 +122,12 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
   const firm = alike.filter(({ likeness }) => likeness >= FIRM).map((one) => standIn(one));
   const told = new Set([term]);
   if (own === 'de') return [trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
-  derivations ??= build(ENGLISH_DERIVATIONS, 'en');
-  const roots = (derivations.get(term) ?? []).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
+  const sameRoot = (derivations ??= build(ENGLISH_DERIVATIONS, 'en'));
+  const roots = (sameRoot.get(term) ?? []).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
+  // "Stored" finds "kept" by "keep".
+  const forms = [...trade, ...firm].flatMap(({ term: one, share }) =>
+    (sameRoot.get(one) ?? []).map((form) => ({ term: form, share: share * ROOT_SHARE })),
+  );
   const positive = UNDONE.test(term) ? [{ term: term.replace(UNDONE, ''), share: UNDONE_SHARE }] : [];
   const used = (neighbours?.of(term) ?? []).map(({ term: one, likeness }) => ({
     term: one,
@@ -131,5 +135,7 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
     loose: true,
   }));
   const faint = alike.map((one) => ({ ...standIn(one), loose: true }));
-  return [roots, positive, trade, firm, used, faint].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
+  return [roots, positive, trade, firm, forms, used, faint].flatMap((list: readonly Equivalent[]) =>
+    notKnown(list, told),
+  );
 }
