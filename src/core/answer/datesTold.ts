@@ -51,7 +51,8 @@ export function datesTold(text: string, asked: string): Range[] {
   const lasting = ASKS_UNTIL.test(asked) ? ranges(text, LASTING) : [];
   if (lasting.length > 0) return lasting;
   const years = ranges(text, YEAR).filter(({ start }) => !NAMED_BY_YEAR.test(text.slice(0, start)));
-  if (ASKS_DEADLINE.test(asked)) return years.length > 0 ? years : ranges(text, DEADLINE);
+  const deadlines = ASKS_DEADLINE.test(asked) && years.length === 0 ? ranges(text, DEADLINE) : [];
+  if (deadlines.length > 0) return deadlines;
   // What has happened is dated by no distance from a day.
   if (years.length > 0 || ASKS_PAST.test(asked)) return years;
   const distances = ranges(text, SOON_AFTER);

@@ -41,6 +41,13 @@ describe('what a text tells of what is asked for', () => {
     expect(told('How soon are they handed out?', 'It hands them out within two weeks.')).toEqual(['two weeks']);
   });
 
+  test('is how far from another day something is done at the latest', () => {
+    const ropes = 'Die Seile werden spätestens nach vier Jahren ausgetauscht.';
+    expect(told('Wann müssen die Seile spätestens ersetzt werden?', ropes, 'de')).toEqual(['nach vier Jahren']);
+    expect(told('By when is it paid?', 'It is paid within nine days of the order.')).toEqual(['within nine days of']);
+    expect(told('いつまでに申し込みますか。', '7日前までに申し込む。', 'ja')).toEqual(['7日前までに']);
+  });
+
   test('is no year that a thing is named by', () => {
     expect(told('When do the rules begin?', 'The Rules of 2012 are revoked.')).toEqual([]);
     expect(told('When was it built?', 'It was built at the end of 2012.')).toEqual(['2012']);
