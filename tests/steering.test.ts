@@ -49,7 +49,10 @@ describe('where alone to look', () => {
 
 describe('a claim asked about', () => {
   test('is the subject of the next question, answered by its clause', async () => {
-    await ask(page, 'What must the Operator pay for each Scheduled Sailing not performed?');
+    await ask(
+      page,
+      'What must the Operator pay for each Scheduled Sailing not performed, under the Concession agreement?',
+    );
     await (await find(page, '[data-slip]:first-of-type [data-claim]')).focus();
     await press(page, 'Ask about it');
     await ask(page, 'Within how many days must that be paid?');

@@ -21,7 +21,7 @@ function countedIn(asked: string): string[] {
   return tokenize(found?.groups?.['things'] ?? '').map((token) => token.word);
 }
 
-/** Those of them that any number of people may be, who belong to something or work there. */
+/** Those of them that any number of people may be, who belong to something or are there. */
 const BELONGING = 'members participants travellers visitors guests gäste besucher mitglieder teilnehmer'.split(' ');
 const ANYBODY = ['people', 'persons', 'individuals', 'personen', 'leute', 'menschen'];
 

@@ -10,7 +10,7 @@ const ASKS_DEADLINE =
 /** Asks when something begins or ends for good, which no day of the week tells. */
 const ASKS_BOUND =
   /\b(?:start|begin|commence|end|expire|apply|effect|force)s?\b|\b(?:beginnt|anfängt|fängt|endet|gilt|gelten|läuft|abläuft|kraft)\b|いつから|始ま|終わ|満了|施行|適用/i;
-const ASKS_PAST = /\b(?:was|were|did|had|wurden?|war(?:en)?)\b|ました/i;
+const ASKS_PAST = /\b(?:was|were|did|had|wurden?|war)\b|ました/i;
 const TIME = String.raw`[\p{L}\d-]+\s+(?:working |business )?(?:hours?|days?|weeks?|months?|years?)`;
 const ZEIT = String.raw`[\p{L}\d-]+\s+(?:Stunden?|Tage?n?|Wochen?|Monate?n?|Jahre?n?)\b`;
 /** A day told by its distance from another: "not later than nine months before". */

@@ -36,6 +36,11 @@ describe('headlines', () => {
       'What percentage of the shares does the trust hold?',
       '18.2 per cent',
     ],
+    [
+      'The sums are 226 crowns for each late departure, 1,642 crowns for each sailing not performed and 4,530 crowns for each day out of service.',
+      'How much is paid for each sailing not performed?',
+      '1,642 crowns',
+    ],
     ['The tenant shall not sublet the quay.', 'May the tenant sublet the quay?', 'No'],
     [
       'The tenant shall not sublet the quay without consent.',

@@ -1,5 +1,5 @@
 import type { TableCell } from '../source';
-import { oneLine, tokensOf, type Language } from '../text';
+import { oneLine, tokensOf, type Language, type Range } from '../text';
 import { termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
@@ -20,6 +20,15 @@ const AGED = 8;
 /** Words that a comma counts as, between a value and the words it may belong to. */
 const CLAUSE_APART = 3;
 
+/** What makes the words behind a value those that it is told of: "226 crowns for each late departure and 4,530 crowns for each day". */
+const FOR_EACH = /^\s*(?:for (?:each|every|an?)|per|each|je|pro|für jede[nrs]?)\s/i;
+
+/** The value that the words behind it, up to the next one, are told of; null where no value is told for each of something there. */
+function ownerOf(mentions: readonly Range[], text: string, at: number): Range | null {
+  const before = mentions.filter(({ end }) => end <= at).sort((a, b) => b.end - a.end)[0];
+  return before !== undefined && FOR_EACH.test(text.slice(before.end)) ? before : null;
+}
+
 /** The mention of the wanted kind that stands closest to the question's words. */
 export function closestMention(evidence: Evidence, question: Question): string | null {
   const { language } = evidence.source.segment;
@@ -36,7 +45,8 @@ export function closestMention(evidence: Evidence, question: Question): string |
   const own = among(wanted);
   // Where none of the question's own words stands, those that stand for them show the place.
   const hits = own.length > 0 ? own : among(others);
-  const distance = (start: number): number => {
+  const owners = new Map(hits.map((hit) => [hit, ownerOf(mentions, evidence.text, tokens[hit]?.start ?? 0)]));
+  const distance = ({ start }: Range): number => {
     const at = tokens.findIndex((token) => token.end > start);
     // A value behind a comma belongs to what stands before that comma less than to what stands behind it.
     const apart = (hit: number): number => {
@@ -44,7 +54,8 @@ export function closestMention(evidence: Evidence, question: Question): string |
       return CLAUSE_APART * (evidence.text.slice(from, to).match(/[,;:](?=\s)/g)?.length ?? 0);
     };
     const hedge = LIMITING.test(evidence.text.slice(0, start).slice(-40)) ? -2 : 0;
-    return hedge + Math.min(...hits.map((hit) => (hit < at ? at - hit : 1.3 * (hit - at)) + apart(hit)), 1000);
+    const near = hits.filter((hit) => (owners.get(hit)?.start ?? start) === start);
+    return hedge + Math.min(...near.map((hit) => (hit < at ? at - hit : 1.3 * (hit - at)) + apart(hit)), 1000);
   };
   const asked = new Set(question.values.map((value) => value.slice(1)));
   const fresh = mentions.filter((one) => !asked.has(evidence.text.slice(one.start, one.end).replace(/,/g, '')));
@@ -60,7 +71,7 @@ export function closestMention(evidence: Evidence, question: Question): string |
     sized ? toldIn(SIZE, evidence.text, [one]) : measures(asksFor, evidence.text, [one], language),
   );
   const candidates = fitting.length > 0 ? fitting : possible;
-  const [best] = candidates.sort((a, b) => distance(a.start) + aged(a.end) - distance(b.start) - aged(b.end));
+  const [best] = candidates.sort((a, b) => distance(a) + aged(a.end) - distance(b) - aged(b.end));
   if (best === undefined) return null;
   // Contracts say a sum in words and again in figures: "two hundred crowns (200)".
   const again = /^\s*\(\s?\d[\d,.]*\s?\)/.exec(evidence.text.slice(best.end))?.[0] ?? '';
