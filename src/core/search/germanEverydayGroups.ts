@@ -218,7 +218,6 @@ widerrufen widerruf zurücknehmen
 kündbar kündigung
 stornieren storno absagen
 absagen ausfallen
-mahnung zahlungserinnerung
 verzinsen zinsen
 steuer abgabe
 spende zuwendung

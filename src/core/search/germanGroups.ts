@@ -61,7 +61,6 @@ eigenkapital vermögen
 verlust fehlbetrag
 vorstand geschäftsführung geschäftsführer leitung direktor
 aufsichtsrat verwaltungsrat
-abschlussprüfer wirtschaftsprüfer prüfer
 hauptversammlung gesellschafterversammlung versammlung
 niederlassung standort sitz
 gewicht wiegen schwer masse
@@ -72,7 +71,6 @@ reinigen reinigung säubern putzen sauber
 ausschalten abschalten trennen abstellen
 einschalten anschalten starten inbetriebnahme
 ersatzteil zubehör
-garantie gewährleistung
 lieferung liefern zustellung
 verspätung verspätet verzug rückstand
 rechnung abrechnung faktura

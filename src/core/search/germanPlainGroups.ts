@@ -156,4 +156,63 @@ schaden mangel beschädigung
 mängel fehler schäden
 verpackung verpackt gebinde
 leute personen menschen
+partei vertragspartner vertragspartei
+mahnung zahlungserinnerung erinnerung
+überweisen überweisung zahlen zahlung
+vorschuss anzahlung vorauszahlung abschlag vorausgezahlt
+frist termin zeitpunkt stichtag
+schicht dienst arbeitszeit wache
+einstellen anstellen anstellung einstellung
+police versicherung versicherungsschein
+selbstbehalt selbstbeteiligung eigenanteil
+schadenersatz schadensersatz entschädigung ersatz
+haftbar haftung haftet
+gewähr gewährleistung garantie
+widerruf rücktritt zurücktreten
+versand lieferung zustellung
+spediteur frachtführer
+halle lagerhalle lager
+bestellen auftrag bestellung beauftragen
+ausschreibung angebot zuschlag
+aktie anteil aktionär gesellschafter
+wirtschaftsprüfer prüfungsgesellschaft prüfer abschlussprüfer
+abschreibung wertminderung
+sitz hauptsitz zentrale
+umzug verlegung umziehen
+lizenzgeber rechteinhaber urheber
+verändern bearbeiten bearbeitung abwandlung änderung
+anspringen starten anlassen startet
+stoppen anhalten halten
+drücken betätigen ziehen
+piepen warnton signalton ton
+alarm warnung warnton warnsignal
+störung ausfall fehler panne
+akku batterie
+aufladen laden ladung
+antrieb motor maschine hauptmaschine
+schraube propeller
+ventil hahn absperrhahn
+schlauch rohr leitung
+schmieren schmierung fetten nachfetten
+tanken getankt betanken kraftstoff
+tank behälter
+qualm rauch abgas qualmen
+feuerlöscher löscher
+rettungsweste schwimmweste weste
+leine tau seil drahtseil
+giftig ätzend gefährlich gefahrgut gefahrstoff
+brennbar feuergefährlich entzündlich leichtentzündlich
+explosiv sprengstoff gefährlich
+abwasser schmutzwasser
+steg anleger anlegestelle brücke
+anlegen festmachen
+auslaufen ablegen abfahrt
+einlaufen ankunft anlegen
+zugang eingang zutritt
+ausgang notausgang
+durchfallen durchgefallen nichtbestehen
+schlichtung vermittlung schiedsgericht
+treibstoff diesel benzin kraftstoff sprit
+steuern ruder steuerung
+ruder ruderanlage steuerung
 `;
