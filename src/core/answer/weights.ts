@@ -30,7 +30,7 @@ export interface Features {
   readonly note: number;
   /** Share of the question's weight in the heading the unit stands under, run-in heads included. */
   readonly headed: number;
-  /** The unit tells what is expected, which was not asked. */
+  /** The unit tells what is expected, which was not asked; less than 0 where it was. */
   readonly forecast: number;
   /** Share of the words of the property asked for that the unit holds, with its heads; 1 when the question's shape does not tell the property. */
   readonly focus: number;
