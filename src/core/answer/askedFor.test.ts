@@ -98,9 +98,10 @@ describe('what answers a question', () => {
   });
 
   test('of why is the sentence with the reason in Japanese, and the one behind what came about', () => {
-    const report = libraryOfTexts({
-      報告: '報告\n\n売上高は増加した。増収の主な理由は、新しい網の需要が伸びたことである。',
-    });
+    const report = libraryOfTexts(
+      { 報告: '報告\n\n売上高は増加した。増収の主な理由は、新しい網の需要が伸びたことである。' },
+      'ja',
+    );
     const why = askBuiltIn('売上が増えたのはなぜですか。', report.sources(), report.quotes, { now: () => 0 });
     expect(why.headline).toContain('網');
     const survey = libraryOfTexts({

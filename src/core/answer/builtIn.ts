@@ -93,13 +93,11 @@ const SENTENCE_WORDS = 6;
 /** The same in characters of a text that has no spaces between words. */
 const SENTENCE_CHARACTERS = 12;
 
-function isSaid({ row, text }: Evidence): boolean {
+function isSaid({ row, text, source }: Evidence): boolean {
   if (row !== null) return false;
-  return isJapanese(text) ? text.length >= SENTENCE_CHARACTERS : text.split(/\s+/).length >= SENTENCE_WORDS;
-}
-
-function isJapanese(text: string): boolean {
-  return /[\u3040-\u30ff]/.test(text);
+  return source.segment.language === 'ja'
+    ? text.length >= SENTENCE_CHARACTERS
+    : text.split(/\s+/).length >= SENTENCE_WORDS;
 }
 
 /** How near evidence with the value asked for must come to the best, which has none; and what it must hold of the question, with what is around it. */

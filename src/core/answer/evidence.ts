@@ -169,7 +169,8 @@ class Measure {
     const source = hit.source as AskedSource;
     const { language } = source.segment;
     const units = unitsOfPassage(source, hit.passage);
-    const sets = units.map(({ text }) => this.termsIn(text, language));
+    const figures = units.map(({ text }) => freshMentions(text, this.question, language));
+    const sets = units.map(({ text }, index) => this.termsIn(text, figures[index] as Range[], language));
     const heading = this.termsOnce(sectionOf(source, units.at(-1)?.unit.section ?? -1), language);
     const heads = units.map((_, index) => this.termsOnce(headOver(source, units, index), language));
     const surroundings = union(...sets, heading, this.termsOnce(`${source.name} ${periodsOf(source)}`, language));
@@ -181,7 +182,7 @@ class Measure {
       const over = row === null ? null : rowTerms(row, language);
       const headed = over === null ? own : union(own, over.path, over.caption, over.heads);
       const features: Features = {
-        ...this.unit(text, unit.kind, language, row),
+        ...this.unit(text, figures[index] as Range[], unit.kind, language, row),
         headed: this.weights.share(heads[index] ?? own),
         draft: isDraft(source.name) && !isDraft(this.question.text) ? 1 : 0,
         forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.forms, headed),
@@ -201,19 +202,12 @@ class Measure {
   }
 
   /** The terms of a unit; a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
-  private termsIn(text: string, language: Language): ReadonlySet<string> {
+  private termsIn(text: string, figures: readonly Range[], language: Language): ReadonlySet<string> {
     const own = termSet(text, language);
     const { quantity, counted, countedAs } = this.measured;
-    if (countedAs.size > 0) {
-      const figures = freshMentions(text, this.question, language);
-      if (figures.length > 0 && countsThings(text, figures, (term) => counted.has(term), language))
-        return union(own, countedAs);
-    }
-    if (
-      quantity !== null &&
-      this.quantityWords !== '' &&
-      toldIn(quantity, text, freshMentions(text, this.question, language))
-    )
+    if (countedAs.size > 0 && countsThings(text, figures, (term) => counted.has(term), language))
+      return union(own, countedAs);
+    if (quantity !== null && this.quantityWords !== '' && toldIn(quantity, text, figures))
       return union(own, termSet(this.quantityWords, language));
     if (this.reached === null || text.search(this.reached) < 0) return own;
     return union(own, termSet([...WAYS_TO_REACH].filter((word) => this.question.spoken.has(word)).join(' '), language));
@@ -262,9 +256,14 @@ class Measure {
   }
 
   /** What the unit's own text says. */
-  private unit(text: string, kind: UnitText['unit']['kind'], language: Language, row: RowOfTable | null) {
+  private unit(
+    text: string,
+    mentions: readonly Range[],
+    kind: UnitText['unit']['kind'],
+    language: Language,
+    row: RowOfTable | null,
+  ) {
     const { question } = this;
-    const mentions = freshMentions(text, question, language);
     const named = partyNamed(text, question) !== null;
     const someone = question.kind === 'party' && someoneNamed(text) !== null;
     const lower = text.toLowerCase();

@@ -22,13 +22,9 @@ function mainClause(question: string): string {
 /** What kind of answer a question in English, German or Japanese wants, by the way it is put; the language is that of its words. */
 export function kindOf(question: string): AnswerKind {
   const plain = question.trim();
-  const japanese = /[\u3040-\u30ff]/.test(plain);
-  const asked = japanese ? plain : mainClause(plain);
+  const language = likeliestLanguage(plain, ['en', 'de', 'ja']);
+  const asked = language === 'ja' ? plain : mainClause(plain);
   if (reachedAt(asked) !== null) return 'place';
-  const kinds = japanese
-    ? JAPANESE_KINDS
-    : likeliestLanguage(plain, ['en', 'de']) === 'de'
-      ? GERMAN_KINDS
-      : ENGLISH_KINDS;
+  const kinds = language === 'ja' ? JAPANESE_KINDS : language === 'de' ? GERMAN_KINDS : ENGLISH_KINDS;
   return kinds.find(([pattern]) => pattern.test(asked))?.[1] ?? 'passage';
 }

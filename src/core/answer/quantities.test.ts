@@ -34,6 +34,19 @@ describe('a quantity asked for', () => {
     expect(fits('重さは何キログラムですか', '3日以内に報告する', 'ja')).toBe(false);
   });
 
+  test.each([
+    ['何人まで乗れますか', '定員は96名とする', '船は3隻ある'],
+    ['駐車場は何台分ありますか', '駐車場は12台分とする', '午前5時から使える'],
+    ['船は何隻ありますか', '船は3隻ある', '定員は96名とする'],
+    ['年に何回点検しますか', '年に2回点検する', '2名で点検する'],
+    ['店は何か所ありますか', '店舗は14か所である', '店員は210名である'],
+    ['何社が応じましたか', '4社が応じた', '4日に応じた'],
+    ['建物は何階ですか', '建物は11階である', '建物は11年前に建てた'],
+  ])('in Japanese is told with its counter: %s', (question, right, wrong) => {
+    expect(fits(question, right, 'ja')).toBe(true);
+    expect(fits(question, wrong, 'ja')).toBe(false);
+  });
+
   test('may be told with the first figure of a range', () => {
     expect(fits('How wide is the gate?', 'The gate is 3 to 5 metres.')).toBe(true);
   });

@@ -1,0 +1,24 @@
+import { describe, expect, test } from '@jest/globals';
+import type { Language } from '../text';
+import { partiesTold } from './partiesTold';
+
+const named = (text: string, language: Language): string[] =>
+  partiesTold(text, language).map(({ start, end }) => text.slice(start, end));
+
+describe('whom a text names', () => {
+  test('is whoever has a name, and no month', () => {
+    expect(named('The survey was made by Karin Lindqvist in March.', 'en')).toEqual(['Karin Lindqvist']);
+  });
+
+  test('is whoever does what a sentence in the passive tells', () => {
+    expect(named('it is checked by the release manager', 'en')).toContain('the release manager');
+    expect(named('Das Boot wird von der Wache geprüft.', 'de')).toContain('der Wache');
+    expect(named('Schulden bestehen bei der Sparkasse Nordersiel.', 'de')).toContain('der Sparkasse Nordersiel');
+  });
+
+  test('is a company, an office or whoever is called by what they do in Japanese', () => {
+    expect(named('製造者は北浜通信工業株式会社である。費用は会社が負担する。', 'ja')).toContain('会社');
+    expect(named('当直航海士が管理する。', 'ja')).toEqual(['当直航海士']);
+    expect(named('賃料は月額とする。', 'ja')).toEqual([]);
+  });
+});

@@ -1,0 +1,34 @@
+import { describe, expect, test } from '@jest/globals';
+import { isSentence, looksLikeTitle, runInTitle, titleOf } from './titles';
+
+describe('a title', () => {
+  test.each(['Fees and charges', 'Allgemeine Pflichten', 'Liability.', 'Notes:'])('is known: %s', (text) => {
+    expect(looksLikeTitle(text)).toBe(true);
+  });
+
+  test.each([
+    'Nebenkosten. Wasser und Müllabfuhr trägt die Pächterin',
+    'Orders. The supplier shall deliver whatever the buyer orders',
+    'The tenant shall pay the',
+    'the fee, which is due,',
+    '1,234',
+  ])('is no line that goes on or says something: %s', (text) => {
+    expect(looksLikeTitle(text)).toBe(false);
+  });
+
+  test('is told without the dots and the page that a table of contents leads to', () => {
+    expect(titleOf('Fees  and charges ........ 12')).toBe('Fees and charges');
+  });
+
+  test('runs in with the text of its clause', () => {
+    expect(runInTitle('Orders. The Supplier shall deliver.')).toBe('Orders');
+    expect(runInTitle('The Supplier shall deliver. It pays.')).toBeNull();
+  });
+
+  test('is no numbered line that says something or leans on the next', () => {
+    expect(isSentence('The tenant pays the rent in time.')).toBe(true);
+    expect(isSentence('Payment that falls due under')).toBe(true);
+    expect(isSentence('What happens if the rent is not paid in time?')).toBe(false);
+    expect(isSentence('Fees and charges')).toBe(false);
+  });
+});

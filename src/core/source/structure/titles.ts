@@ -1,0 +1,50 @@
+/** A title without the dots and the page number that a table of contents leads to. */
+export function titleOf(rest: string): string {
+  return rest
+    .replace(/\s+/g, ' ')
+    .replace(/[\s.…]+\d*$/, '')
+    .trim();
+}
+
+/** What names a table or a figure stands over that alone, not over what follows it. */
+export const CAPTION = /^(?:table|figure|fig\.|chart|tabelle|abbildung|abb\.|図|表)\s*[\dA-Z]+(?:[.-]\d+)*\s*[:.–—-]/i;
+
+/** Words of a sentence, which a title does without. */
+export const SPEAKS =
+  /\b(?:shall|must|may|means?|includes?|applies|apply|is|are|was|were|will|has|have|had|does|can|ist|sind|wird|muss|kann)\b/i;
+
+/** A line that ends in two figures is a row of a table. */
+export const FIGURES = /\s\(?[-−–]?\d[\d,.]*%?\)?\s+\(?[-−–]?\d[\d,.]*%?\)?$/;
+
+/** Words that lean on the next one: a line of running type that ends in one goes on below. */
+const LEANING =
+  /\b(?:an?|that|which|each|any|every|its|their|than|from|under|if|when|be|not|exceeds?|der|die|das|des|dem|den|und|oder|mit|von|vom|zur?|zum|eine[mnrs]?|für|dass)$/i;
+
+/** True when the words of a line begin with capitals, as those of many English titles do. */
+function isCapitalised(text: string): boolean {
+  const long = text.match(/\p{L}{4,}/gu) ?? [];
+  return long.filter((word) => /^\p{Lu}/u.test(word)).length >= 0.7 * long.length;
+}
+
+/** True for a numbered line in running type that says something or goes on, as no title does, unless it asks. */
+export function isSentence(rest: string): boolean {
+  if (rest.endsWith('.') && rest.split(' ').length > 4 && !isCapitalised(rest)) return true;
+  return LEANING.test(rest) || (rest.length > 30 && SPEAKS.test(rest) && !rest.endsWith('?'));
+}
+
+/** A title with text behind it on its line: "Nebenkosten. Wasser und Müllabfuhr trägt". */
+const TITLE_AND_TEXT = /^\p{Lu}[^.]{2,70}\p{Ll}\.\s+(?=.*\s\p{Ll}{4,}\s)\S+(?:\s+\S+){3}/u;
+
+/** True for a line that may be a title: short, with letters, ending neither in a stop nor in a word that leans on the next. */
+export function looksLikeTitle(text: string): boolean {
+  if (TITLE_AND_TEXT.test(text)) return false;
+  if (text.length < 2 || text.length > 110 || !/\p{L}/u.test(text)) return false;
+  if (/[.;,:。]$/.test(text)) return /^[^.;,]{2,60}[.:]$/.test(text) && text.length < 60 && !SPEAKS.test(text);
+  return !/\b(?:the|of|and|to|a|in|or|by|with|for)$/i.test(text);
+}
+
+/** The title with which a clause begins whose text runs on behind it: "Orders" of "Orders. The Supplier shall …"; null without one. */
+export function runInTitle(rest: string): string | null {
+  const title = /^([\p{Lu}“"][^.:;]{1,70}?)(?:\.|:|\s?[—–])\s+\S/u.exec(rest)?.[1];
+  return title !== undefined && title.split(' ').length <= 10 && !SPEAKS.test(title) ? title : null;
+}
