@@ -1,4 +1,5 @@
 import { sidesOf } from './conflict';
+import { changeOfSides } from './changeBetween';
 import { saySides } from './sides';
 import { answers, answersOnSubject, NUMBER_KINDS, VALUE_KINDS } from './decline';
 import { gatherEvidence, isTitle, type Evidence } from './evidence';
@@ -62,6 +63,8 @@ export function answerFrom(
   };
   const sides = items.length > 0 ? [own] : sidesOf(own, saying, evidence, sources, question);
   if (sides.length > 1) {
+    const moved = changeOfSides(sides, question);
+    if (moved !== null) return moved;
     const lines = saySides(sides);
     return {
       ...EMPTY,
@@ -71,6 +74,8 @@ export function answerFrom(
       conflicts: [sides.map((_, at) => at)],
     };
   }
+  const [only = own] = sides;
+  if (only !== own) return { ...EMPTY, headline: only.said, claims: [only.claim] };
   if (items.length > 0) return { ...EMPTY, headline: own.said, claims: [own.claim, ...quotedOf(best.source, items)] };
   const chosen = (lead === null ? [best, ...further] : [lead, best, ...further]).slice(0, MOST_CLAIMS);
   return { ...EMPTY, headline: own.said, claims: chosen.map((one) => claimOf(one, question)) };

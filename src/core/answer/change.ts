@@ -4,6 +4,7 @@ import type { Evidence } from './evidence';
 import { asksChange } from './moves';
 import type { Question } from './question';
 import { EMPTY, operandAt } from './quoted';
+import { isMoney } from './sumsTold';
 import type { Operand, ReaderAnswer } from './types';
 import { yearsAsked, yearsIn } from './years';
 
@@ -18,7 +19,7 @@ interface Column {
 }
 
 /** The row's columns that hold a figure and are headed by a period, in the order of the table. */
-function periodColumns({ row }: Evidence, language: Language): Column[] {
+export function periodColumns({ row }: Evidence, language: Language): Column[] {
   if (row === null) return [];
   return row.table.columns.flatMap((column, at) => {
     const said = column.path.join(' ');
@@ -63,7 +64,38 @@ function pair(from: Column | undefined, to: Column | undefined): [Column, Column
   return from === undefined || to === undefined ? null : [from, to];
 }
 
-const WAYS = { up: 'Up', down: 'Down', same: 'Unchanged' } as const;
+/** How a change is told in the language of its figures. */
+interface Wording {
+  readonly moved: Readonly<Record<'up' | 'down', (size: string) => string>>;
+  readonly same: string;
+  readonly yes: string;
+  readonly no: string;
+  readonly ends: (from: string, to: string) => string;
+}
+
+const ENGLISH: Wording = {
+  moved: { up: (size) => `Up by ${size}`, down: (size) => `Down by ${size}` },
+  same: 'Unchanged',
+  yes: 'Yes',
+  no: 'No',
+  ends: (from, to) => `from ${from} to ${to}`,
+};
+const WORDINGS: Partial<Record<Language, Wording>> = {
+  de: {
+    moved: { up: (size) => `Um ${size} gestiegen`, down: (size) => `Um ${size} gesunken` },
+    same: 'Unverändert',
+    yes: 'Ja',
+    no: 'Nein',
+    ends: (from, to) => `von ${from} auf ${to}`,
+  },
+  ja: {
+    moved: { up: (size) => `${size}の増加`, down: (size) => `${size}の減少` },
+    same: '変わらず',
+    yes: 'はい',
+    no: 'いいえ',
+    ends: (from, to) => `${from}から${to}へ`,
+  },
+};
 
 /** Whether a question supposes a rise or a fall; null when it leaves that open. */
 function supposed(text: string): 'up' | 'down' | null {
@@ -79,24 +111,34 @@ function supposed(text: string): 'up' | 'down' | null {
 }
 
 /** How it moved, and from what to what: a line each. */
-function lines(question: Question, change: Change, from: string, to: string): string[] {
-  const size = change.percent === null ? change.difference : `${change.difference} (${change.percent})`;
-  const moved = change.direction === 'same' ? 'Unchanged' : `${WAYS[change.direction]} by ${size}`;
-  const yesNo = question.kind === 'yes-no' || /:\s*(?:was|were|is|are|did|has|have)\b/i.test(question.text);
-  const asked = yesNo ? supposed(question.text.replace(/^.*:\s*/, '')) : null;
-  const verdict = asked === null ? '' : asked === change.direction ? 'Yes: ' : 'No: ';
+function lines({ text, kind }: Question, change: Change, ends: readonly [string, string], wording: Wording): string[] {
+  const { difference, percent, direction } = change;
+  const size = percent === null ? difference : `${difference} (${percent})`;
+  const moved = direction === 'same' ? wording.same : wording.moved[direction](size);
+  const yesNo =
+    kind === 'yes-no' ||
+    /^(?:did|was|were|has|have|is|are|does|do|wurden?|ist|sind|hat|haben)\b/i.test(text) ||
+    /:\s*(?:was|were|is|are|did|has|have)\b/i.test(text);
+  const asked = yesNo ? supposed(text.replace(/^.*:\s*/, '')) : null;
+  const verdict = asked === null ? '' : `${asked === direction ? wording.yes : wording.no}: `;
   const plain = verdict === '' ? moved : moved.charAt(0).toLowerCase() + moved.slice(1);
-  return [`${verdict}${plain}`, `from ${from} to ${to}`];
+  return [`${verdict}${plain}`, wording.ends(...ends)];
 }
 
-/** A change as an answer: how it moved, from what to what, both figures quoted, the calculation. `said` are the heads of the two periods. */
+/**
+ * A change as an answer: how it moved, from what to what, both figures quoted, the calculation; null for figures of different units. `said` are the heads of the two
+ * periods, `language` is that of the figures.
+ */
 export function changeTold(
   question: Question,
-  change: Change,
   { from, to }: { readonly from: Operand; readonly to: Operand },
   said: readonly [string, string],
-): ReaderAnswer {
-  const told = lines(question, change, `${sayQuantity(from)} (${said[0]})`, `${sayQuantity(to)} (${said[1]})`);
+  language: Language,
+): ReaderAnswer | null {
+  const change = changeOf(from, to, language);
+  if (change === null) return null;
+  const ends = [from, to].map((one, at) => `${sayQuantity(one, language)} (${said[at]})`) as [string, string];
+  const told = lines(question, change, ends, WORDINGS[language] ?? ENGLISH);
   return {
     ...EMPTY,
     headline: told.join(', '),
@@ -111,6 +153,11 @@ export function changeTold(
       },
     ],
   };
+}
+
+/** False for a sum of money where it is asked how many of something there are. */
+export function countsAsked({ text }: Question, { unit }: Operand): boolean {
+  return unit === null || !isMoney(unit) || !/\bhow many\b|\bwie ?viele\b|何[人件本台個]/i.test(text);
 }
 
 /**
@@ -139,10 +186,10 @@ export function changeAnswer(evidence: readonly Evidence[], question: Question):
       Operand | null,
       Operand | null,
     ];
-    const change = from === null || to === null ? null : changeOf(from, to);
-    if (change === null || from === null || to === null) continue;
     const [first, second] = compared;
-    return changeTold(question, change, { from, to }, [first.said, second.said]);
+    if (from === null || to === null || !countsAsked(question, to)) continue;
+    const told = changeTold(question, { from, to }, [first.said, second.said], one.source.segment.language);
+    if (told !== null) return told;
   }
   return null;
 }

@@ -1,8 +1,7 @@
-import { changeOf } from '../figure';
 import { termSet } from '../search';
 import type { Table, TableRow } from '../source';
 import type { Language } from '../text';
-import { changeTold } from './change';
+import { changeTold, countsAsked } from './change';
 import type { Evidence } from './evidence';
 import { asksChange } from './moves';
 import type { Question } from './question';
@@ -64,9 +63,9 @@ export function changeOverRows(evidence: readonly Evidence[], question: Question
     const column = columnNamed(table, question, language);
     if (years === null || column === null) continue;
     const [from, to] = years.map((year) => operandAt(source, { table, row: rows.get(year) as TableRow }, column));
-    const change = from == null || to == null ? null : changeOf(from, to);
-    if (change !== null && from != null && to != null)
-      return changeTold(question, change, { from, to }, [`${years[0]}`, `${years[1]}`]);
+    if (from == null || to == null || !countsAsked(question, to)) continue;
+    const told = changeTold(question, { from, to }, [`${years[0]}`, `${years[1]}`], language);
+    if (told !== null) return told;
   }
   return null;
 }

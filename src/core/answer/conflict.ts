@@ -8,17 +8,18 @@ import {
   spanOfColumn,
   worth,
 } from '../figure';
-import { statedFacts } from '../facts';
-import { sameTerms, sectionOf, termNumber, termSet, unitsOfPassage } from '../search';
+import { sameTerms, termSet } from '../search';
 import type { Heads, Table, TableRow } from '../source';
-import { findDates, oneLine, type Language } from '../text';
+import { findDates, type Language } from '../text';
+import { changedSides, sidesChanged } from './amendedSides';
 import type { Evidence } from './evidence';
 import { closestMention } from './headline';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
-import { byForce, type Side } from './sides';
+import { byForce, dateOf, type Side } from './sides';
 import type { AskedSource } from './types';
+import { yearsAsked } from './years';
 
 /** How near a sentence of another document must come to the best one, by score and by what it holds of the question. */
 const NEAR_SCORE = 0.8;
@@ -27,12 +28,9 @@ const NEAR_COVERED = 0.85;
 /** What it must hold of the question at least: sentences that meet it by a word or two speak of other things. */
 const LEAST_COVERED = 0.4;
 const MOST_SIDES = 12;
-const AMENDING =
-  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed)|shall (?:now )?read|reads? as follows|in place of|wird (?:ersetzt|geändert|gestrichen)|erhält (?:die )?folgende fassung|werden (?:ersetzt|geändert))\b/i;
 /** Words of a sentence that corrects a figure told before. */
 const CORRECTED =
   /\b(?:restated|was (?:first |originally |previously )?reported|previously (?:stated|reported)|corrected|originally)\b/i;
-const QUOTED = /[“"„]([^”"“]{2,200})[”"“]/g;
 const YEAR = /^#(?:19|20)\d{2}$/;
 
 /** What the row that answers says in other documents, where its value differs there; the same label, of the same period, in the same unit. */
@@ -99,7 +97,7 @@ function rowsNamed(source: AskedSource, label: ReadonlySet<string>, period: stri
 
 function sideOfRow(source: AskedSource, { table, row, column, value }: NamedCell): Side {
   const claim = quotedClaim(quoteOfCell(source, { table, row }, column));
-  return { source, said: sayQuantity(value), claim, amends: false };
+  return { source, said: sayQuantity(value, source.segment.language), claim, amends: false };
 }
 
 /** A value as it is compared: what it measures, and how much; a date measures nothing but itself. */
@@ -168,106 +166,22 @@ function otherSentences(best: Evidence, near: readonly Evidence[], question: Que
   return [...sides.values()].filter((side) => side !== null);
 }
 
-/** The numbers of the clauses that a sentence stands under, the deepest first: "14.2", "14". */
-function clausesOf({ source, unit, text }: Evidence): string[] {
-  // A clause may hang before its own text, without a heading.
-  const path = `${sectionOf(source, unit.section)} ${/^\s*\d{1,3}(?:\.\d{1,3})+/.exec(text)?.[0] ?? ''}`;
-  return [...path.matchAll(/(?<![\d.])\d{1,3}(?:\.\d{1,3})*(?![\d])/g)].map((match) => match[0]).reverse();
+/** True for what is told of a year: the sentence names it, or its document is of it. */
+function isOfYear({ claim, source }: Side, year: number): boolean {
+  return claim.text.includes(String(year)) || (dateOf(source)?.startsWith(String(year)) ?? false);
 }
 
-function squeezed(text: string): string {
-  return oneLine(text)
-    .toLowerCase()
-    .replace(/[^\p{L}\p{N}]+/gu, ' ')
-    .trim();
+/** Of sentences that tell the same of several years, those of the year that is asked; all where none is told to be of it. */
+function ofYearAsked(sides: readonly Side[], best: Evidence, question: Question): readonly Side[] {
+  const [year, ...others] = yearsAsked(question);
+  if (year === undefined || others.length > 0 || best.row !== null) return sides;
+  const own = sides.filter((side) => isOfYear(side, year));
+  return own.length > 0 ? own : sides;
 }
 
-/** The words that a sentence takes out of a document, and those it puts in their place; null when it quotes no two. */
-function replacement(text: string): { readonly old: string; readonly now: string } | null {
-  const quoted = [...text.matchAll(QUOTED)].map((match) => match[1] as string);
-  const [old, now] = [quoted[0], quoted.at(-1)];
-  return old === undefined || now === undefined || quoted.length < 2 ? null : { old, now };
-}
-
-/** Words, as search terms, that a document which changes another holds. */
-const AMENDMENT_TERMS = ['amend', 'amendment', 'supersed', 'replac', 'vari', 'nachtrag', 'anderung'];
-
-/** True for a document that says it changes or replaces another, or is called an amendment. */
-function isAmending(source: AskedSource): boolean {
-  if (!AMENDMENT_TERMS.some((term) => termNumber(source.segment, term) >= 0)) return false;
-  return (
-    /\bamend|addendum|variation|nachtrag|änderung/i.test(source.name) ||
-    statedFacts(source).some(({ field, value }) => field === 'amends' || (field === 'kind' && value === 'amendment'))
-  );
-}
-
-/** A sentence of another document that changes the clause of the best one: it names the clause, and words that it replaces stand there. */
-function amendment(best: Evidence, sources: readonly AskedSource[], question: Question): Side | null {
-  const words = squeezed(best.text);
-  for (const number of clausesOf(best)) {
-    const naming = new RegExp(
-      String.raw`\b(?:clause|section|article|paragraph|ziffer|artikel|absatz|§)s?\s*${number.replace(/\./g, '\\.')}(?![\d.]*\d)`,
-      'i',
-    );
-    for (const source of sources) {
-      if (source.id === best.source.id) continue;
-      const { segment } = source;
-      const term = termNumber(segment, number);
-      if (term < 0) continue;
-      const from = segment.postingStarts[term] as number;
-      const passages = segment.postingPassages.subarray(
-        from,
-        Math.min(segment.postingStarts[term + 1] as number, from + 30),
-      );
-      for (const passage of passages)
-        for (const { unit, text } of unitsOfPassage(source, passage)) {
-          if (!naming.test(text) || !AMENDING.test(text)) continue;
-          const change = replacement(text);
-          if (change === null ? !sharesSubject(text, question, source) : !words.includes(squeezed(change.old)))
-            continue;
-          const citation = quoteOf(source, { unit, text });
-          return { source, said: change?.now ?? citation.quote, claim: quotedClaim(citation), amends: true };
-        }
-    }
-  }
-  return null;
-}
-
-function sharesSubject(text: string, question: Question, source: AskedSource): boolean {
-  const own = termSet(text, source.segment.language);
-  return question.subject.some(({ term }) => own.has(term));
-}
-
-const NAMED_CLAUSE = /\b(?:clause|section|article|paragraph|ziffer|artikel|absatz|§)s?\s*(\d{1,3}(?:\.\d{1,3})*)/gi;
-
-/** Both sides of what an amending sentence changes, when it is the best evidence: it, and where the words it replaces stand; null when the best amends nothing. */
-function amendedBy(own: Side, best: Evidence, evidence: readonly Evidence[], question: Question): Side[] | null {
-  if (!AMENDING.test(best.text)) return null;
-  const change = replacement(best.text);
-  if (change === null) {
-    // "Clause 4.5 of the Lease is varied so that …": what stood there is the other side.
-    const numbers = new Set([...best.text.matchAll(NAMED_CLAUSE)].map((match) => match[1]));
-    const before = evidence.find(
-      (one) => one.source.id !== best.source.id && clausesOf(one).some((own) => numbers.has(own)),
-    );
-    if (before === undefined) return null;
-    const told = closestMention(before, question) ?? oneLine(before.text);
-    return [
-      { ...own, amends: true },
-      { source: before.source, said: told, claim: quotedClaim(quoteOf(before.source, before)), amends: false },
-    ];
-  }
-  const words = squeezed(change.old);
-  const original = evidence.find((one) => one.source.id !== best.source.id && squeezed(one.text).includes(words));
-  if (original === undefined) return null;
-  const claim = quotedClaim(quoteOf(original.source, original));
-  return [
-    { ...own, said: change.now, amends: true },
-    { source: original.source, said: change.old, claim, amends: false },
-  ];
-}
-
-/** Documents that say otherwise than the best evidence, those in force and later first; `own` is the best evidence's own side. */
+/**
+ * Documents that say otherwise than the best evidence, those in force and later first, or what alone is of the year asked for; `own` is the best evidence's own side.
+ */
 export function sidesOf(
   own: Side,
   best: Evidence,
@@ -276,34 +190,20 @@ export function sidesOf(
   question: Question,
 ): Side[] {
   if (sources.length < 2) return [own];
-  const both = amendedBy(own, best, evidence, question);
-  if (both !== null) return both;
+  const changed = changedSides(best, evidence, sources, question);
+  if (changed !== null) return changed;
   const near = evidence.filter((one) => one === best || comesNear(one, best));
-  // What a document is takes longer to tell than whether it holds a clause's number at all.
-  const numbers = new Set(near.flatMap(clausesOf));
-  const amending = sources
-    .filter((source) => [...numbers].some((one) => termNumber(source.segment, one) >= 0))
-    .filter(isAmending);
-  for (const one of amending.length === 0 ? [] : near) {
-    const change = amendment(one, amending, question);
-    if (change === null) continue;
-    const original =
-      one === best
-        ? own
-        : {
-            source: one.source,
-            said: closestMention(one, question) ?? oneLine(one.text),
-            claim: quotedClaim(quoteOf(one.source, one)),
-            amends: false,
-          };
-    const known = new Set([one.source.id, change.source.id]);
-    const others = otherSentences(one, near, question).filter((side) => !known.has(side.source.id));
-    return [change, original, ...others].sort(byForce).slice(0, MOST_SIDES);
+  for (const one of near) {
+    const sides = sidesChanged(one, one === best ? own : null, sources, question);
+    if (sides === null) continue;
+    const told = new Set(sides.map(({ source }) => source.id));
+    const others = otherSentences(one, near, question).filter(({ source }) => !told.has(source.id));
+    return [...sides, ...others].sort(byForce).slice(0, MOST_SIDES);
   }
   const others = [...otherRows(best, question, sources), ...otherSentences(best, near, question)];
   const sides = [
     own,
     ...others.filter((side, at) => others.findIndex((one) => one.source.id === side.source.id) === at),
   ];
-  return sides.sort(byForce).slice(0, MOST_SIDES);
+  return [...ofYearAsked(sides, best, question)].sort(byForce).slice(0, MOST_SIDES);
 }

@@ -1,4 +1,4 @@
-import { documentFrequency, shareInCommon, type QueryTerm } from '../search';
+import { announces, documentFrequency, shareInCommon, type QueryTerm } from '../search';
 import { tokensOf, type Language } from '../text';
 import { BY_NAME, type Evidence } from './evidence';
 import { asksHolder, someoneNamed } from './partyNamed';
@@ -158,7 +158,7 @@ export function answers(
     absent: absentShare(question, sources),
     short: 1 / Math.max(1, question.subject.length),
     called: question.kind === 'party' && features.kind > BY_NAME ? 1 : 0,
-    announces: question.kind === 'list' && /[:：]\s*$/.test(best.text) ? 1 : 0,
+    announces: question.kind === 'list' && announces(best.text) ? 1 : 0,
     margin: Math.min(1, (best.score - (next?.score ?? 0)) / Math.max(0.1, best.score)),
     yesNo: question.kind === 'yes-no' ? 1 : 0,
     ofItsKind: VALUE_KINDS.has(question.kind)

@@ -17,6 +17,8 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b|\bhow much (?:longer|later|earlier|sooner)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
     'duration',
   ],
+  // What may be done when is asked for conditions more than for a day.
+  [/^when (?:may|can|could|might)\b/i, 'passage'],
   [
     /^when (?:do|does|did|is|are|was|were) .{2,60} (?:count|qualify|regarded|treated|considered|deemed|held)\b/i,
     'passage',

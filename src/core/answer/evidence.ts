@@ -1,7 +1,9 @@
 import { statedFacts } from '../facts';
 import { type Language, type Range } from '../text';
 import {
+  announces,
   isDraft,
+  JAPANESE_ITEM,
   placeKey,
   RUN_IN,
   sectionOf,
@@ -59,10 +61,12 @@ const OF_SIZE = 1.6;
 /** What a period's share keeps where the figure is of another length of period. */
 const OTHER_SPAN = 0.4;
 
+const ITEM = new RegExp(String.raw`^\s*(?:\(?[a-z\d]{1,3}[.)]\s|[•◦–*-]\s|${JAPANESE_ITEM})`, 'i');
+
 /** Index of the unit that announces the list which unit `index` stands in, or -1. */
 export function leadOf(units: readonly UnitText[], index: number): number {
-  if (!/^\s*(?:\(?[a-z\d]{1,3}[.)]|[•◦–*-])\s/i.test(units[index]?.text ?? '')) return -1;
-  for (let at = index - 1; at >= 0; at -= 1) if (/[:：]\s*$/.test(units[at]?.text ?? '')) return at;
+  if (!ITEM.test(units[index]?.text ?? '')) return -1;
+  for (let at = index - 1; at >= 0; at -= 1) if (announces(units[at]?.text ?? '')) return at;
   return -1;
 }
 

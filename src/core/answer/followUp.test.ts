@@ -26,6 +26,18 @@ describe('a follow-up is made whole', () => {
       'How many passengers were carried in 2025: was that more than the year before?',
     ],
     ['what must it pay?', 'What notice must the Board give to end it?', 'What must the Board pay?'],
+    ['Und im Jahr davor?', 'Wie hoch war die Miete 2024?', 'Wie hoch war die Miete 2023?'],
+    ['Und 2023?', 'Wie viele Telefone wurden 2024 gefunden?', 'Wie viele Telefone wurden 2023 gefunden?'],
+    ['Und für Kinder?', 'Was kostet eine Fahrt für Erwachsene?', 'Was kostet eine Fahrt für Kinder?'],
+    ['Und die Kaution?', 'Wie hoch ist die Miete?', 'Wie hoch ist die Kaution?'],
+    ['Wer zahlt das?', 'Wie hoch ist die Kaution?', 'Wer zahlt die Kaution?'],
+    ['Darf er verlängert werden?', 'Wann endet der Vertrag?', 'Darf der Vertrag verlängert werden?'],
+    ['Ist das Boot versichert?', 'Wann endet der Vertrag?', 'Ist das Boot versichert?'],
+    ['前年は？', '2024年の売上高はいくらですか。', '2023年の売上高はいくらですか。'],
+    ['保証金は？', '使用料は月いくらですか。', '保証金は月いくらですか。'],
+    ['それは誰が払いますか。', '使用料は月いくらですか。', '使用料は誰が払いますか。'],
+    ['いつまでに払いますか。', '使用料は月いくらですか。', '使用料はいつまでに払いますか。'],
+    ['更新はどうなりますか。', '契約期間はどのくらいですか。', '更新はどうなりますか。'],
     ['until when is she fit?', 'How many lifejackets does Kittiwake carry?', 'Until when is Kittiwake fit?'],
   ])('%s after “%s”', (followUp, before, whole) => {
     expect(completeQuestion(followUp, after(before))).toBe(whole);
@@ -51,6 +63,7 @@ describe('the thing a question is about', () => {
     ['How much was the revenue in 2025?', 'the revenue'],
     ['When does the concession agreement end?', 'the concession agreement'],
     ['Which insurance must be kept?', 'insurance'],
+    ['How long is the certificate valid?', 'the certificate'],
     ['Tell me more', null],
   ])('%s', (question, thing) => {
     expect(thingAsked(question)).toBe(thing);

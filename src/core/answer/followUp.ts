@@ -1,11 +1,10 @@
-/** What a follow-up can lean on: the slip it was asked on. */
-export interface Before {
-  readonly question: string;
-  /** Its headline and claims, for a year or a thing that only they name. */
-  readonly said: readonly string[];
-}
+import { likeliestLanguage } from '../text';
+import { capital, unmarked, YEAR, yearOf, type Before } from './followUpShared';
+import { completeGerman } from './germanFollowUp';
+import { completeJapanese } from './japaneseFollowUp';
 
-const YEAR = /\b(?:19|20)\d{2}\b/g;
+export type { Before } from './followUpShared';
+
 const LEAD = /^(?:(?:and|but|und)\b[\s,]*(?:(?:what|how) about\b[\s,]*)?|(?:what|how) about\b[\s,]*)/i;
 const PRONOUN = /\b(?:it|that|this|they|them|those|these|its|their|he|she|his|her|him)\b/i;
 const DETERMINED =
@@ -18,6 +17,10 @@ const YEAR_AFTER = /\b(?:the |in the )?(?:year after(?: that)?|(?:next|following
 /** "Was that more than the year before?": a comparison needs all that was asked before it. */
 const COMPARES =
   /^how (?:does|did|do) (?:it|that|this|they|these|those) compare\b|^(?:is|are|was|were|did|has|have)\s+(?:it|that|this|they|these|those)\b.*\b(?:more|less|fewer|higher|lower|greater|smaller|larger|better|worse|up|down|ris\w+|fall\w*|grow\w*|grew|increas\w+|decreas\w+|chang\w+)\b/i;
+
+/** What the verb says of the thing stands behind it: "How long is the certificate valid". */
+const DESCRIBED =
+  /(?<=^(?:the|an?|its|each|every|any)\s\S.*)\s(?:valid|open|closed|available|free|due|payable|liable|ready|effective|covered|allowed|[\p{L}]{3,}ed|kept|held|paid|made|given|taken|sent|sold|built)$/iu;
 
 /** Question shapes whose rest is the thing asked about. */
 const SUBJECTS: readonly RegExp[] = [
@@ -39,33 +42,22 @@ export function thingAsked(question: string): string | null {
     const thing = shape.exec(plain)?.groups?.['thing'];
     if (thing === undefined) continue;
     return thing
+      .replace(DESCRIBED, '')
       .replace(/\s+(?:in|for|at|during)\s+(?:the (?:year|quarter|first|second|third|fourth).*|(?:19|20)\d\d.*)$/i, '')
       .trim();
   }
   return null;
 }
 
-function yearOf({ question, said }: Before): number | null {
-  for (const text of [question, ...said]) {
-    const years = text.match(YEAR);
-    if (years !== null) return Math.max(...years.map(Number));
-  }
-  return null;
-}
-
 /** The question of another year: its years replaced, or the year added at its end. */
 function inYear(question: string, year: number): string {
-  const plain = question.trim().replace(/[?\s]+$/, '');
+  const plain = unmarked(question);
   return plain.search(YEAR) >= 0 ? `${plain.replace(YEAR, String(year))}?` : `${plain} in ${year}?`;
-}
-
-function capital(text: string): string {
-  return text.charAt(0).toUpperCase() + text.slice(1);
 }
 
 /** "and for the harbour?" after "How much is the fee for the crossing?": the same question with another part. */
 function withPart(before: string, part: string): string {
-  const plain = before.trim().replace(/[?\s]+$/, '');
+  const plain = unmarked(before);
   const preposition = /^(?<word>for|of|in|by|at|from|to|under|on|with|during|between)\s/i.exec(part)?.groups?.['word'];
   if (preposition !== undefined) {
     const at = plain.toLowerCase().lastIndexOf(` ${preposition.toLowerCase()} `);
@@ -86,11 +78,13 @@ function withPart(before: string, part: string): string {
  * as it is. Deterministic, by the shapes of questions; what it made is shown and can be edited.
  */
 export function completeQuestion(question: string, before: Before): string {
+  const language = likeliestLanguage(before.question, ['en', 'de', 'ja']);
+  if (language === 'de') return completeGerman(question, before);
+  if (language === 'ja') return completeJapanese(question, before);
   const given = question.trim();
   const plain = given.replace(/[?\s]+$/, '');
   const part = plain.replace(LEAD, '').trim();
-  if (COMPARES.test(part))
-    return `${before.question.trim().replace(/[?\s]+$/, '')}: ${part.charAt(0).toLowerCase()}${part.slice(1)}?`;
+  if (COMPARES.test(part)) return `${unmarked(before.question)}: ${part.charAt(0).toLowerCase()}${part.slice(1)}?`;
   const year = yearOf(before);
   for (const [pattern, step] of [
     [YEAR_BEFORE, -1],
@@ -103,7 +97,7 @@ export function completeQuestion(question: string, before: Before): string {
       .trim();
     if (year === null)
       return rest === ''
-        ? `${before.question.trim().replace(/[?\s]+$/, '')} in ${step < 0 ? 'the year before' : 'the year after'}?`
+        ? `${unmarked(before.question)} in ${step < 0 ? 'the year before' : 'the year after'}?`
         : given;
     return rest.split(/\s+/).filter(Boolean).length > 2
       ? inYear(rest, year + step)
@@ -126,7 +120,7 @@ export function completeQuestion(question: string, before: Before): string {
     : undefined;
   const thing = named ?? thingAsked(before.question);
   if (PRONOUN.test(part) && !DETERMINED.test(part)) {
-    const stands = thing ?? before.question.trim().replace(/[?\s]+$/, '');
+    const stands = thing ?? unmarked(before.question);
     if (thing === null) return `${capital(part)} (${stands})?`;
     return `${capital(POSSESSIVE.test(part) ? part.replace(POSSESSIVE, `${stands}’s`) : part.replace(PRONOUN, stands))}?`;
   }
@@ -136,7 +130,6 @@ export function completeQuestion(question: string, before: Before): string {
   )
     return withPart(before.question, part);
   // "why?", "since when?", "who says so?": too little to search for.
-  if (part.split(/\s+/).length <= 2)
-    return `${capital(part)}: ${thing ?? before.question.trim().replace(/[?\s]+$/, '')}?`;
+  if (part.split(/\s+/).length <= 2) return `${capital(part)}: ${thing ?? unmarked(before.question)}?`;
   return leads ? `${capital(part)}?` : given;
 }

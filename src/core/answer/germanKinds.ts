@@ -45,6 +45,7 @@ export const GERMAN_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [ASKS_TIME, 'date'],
+  [/^wann (?:darf|dürfen|kann|können|könnte\w*)(?!\p{L})/iu, 'passage'],
   [/\bwann(?!\p{L})|\b(?:in|an|zu|ab|bis|seit|vor) (?:zu )?welche[mrn] (?:\p{L}*tag|jahr|\p{L}*jahr|monate?n?|datum|zeitpunkt|termin)(?!\p{L})/iu, 'date'], // prettier-ignore
   [
     new RegExp(

@@ -60,9 +60,12 @@ export function closestMention(evidence: Evidence, question: Question): string |
   const asked = new Set(question.values.map((value) => value.slice(1)));
   const fresh = mentions.filter((one) => !asked.has(evidence.text.slice(one.start, one.end).replace(/,/g, '')));
   const aged = (end: number): number => (/^\s*(?:old|of age)\b/i.test(evidence.text.slice(end)) ? AGED : 0);
-  // "Two of fourteen extinguishers": the part is the answer, the whole is not.
-  const wholes = mentions.filter(({ start }) =>
-    mentions.some((one) => /^ of (?:the )?$/.test(evidence.text.slice(one.end, start))),
+  // "Two of fourteen extinguishers", "Of the fourteen, two": the part is the answer, the whole is not.
+  const wholes = mentions.filter(
+    ({ start }) =>
+      mentions.some((one) => /^ of (?:the )?$/.test(evidence.text.slice(one.end, start))) ||
+      (/(?:^|\s)(?:Of|Out of|Von)(?: the| all| these| den| allen)?\s$/.test(evidence.text.slice(0, start)) &&
+        mentions.some((one) => one.start > start)),
   );
   const possible = (fresh.length > 0 ? fresh : mentions).filter((one) => !wholes.includes(one));
   const asksFor = measuredBy(question, language);
@@ -75,7 +78,9 @@ export function closestMention(evidence: Evidence, question: Question): string |
   if (best === undefined) return null;
   // Contracts say a sum in words and again in figures: "two hundred crowns (200)".
   const again = /^\s*\(\s?\d[\d,.]*\s?\)/.exec(evidence.text.slice(best.end))?.[0] ?? '';
-  return oneLine(evidence.text.slice(best.start, best.end + again.length));
+  const said = oneLine(evidence.text.slice(best.start, best.end + again.length));
+  // A count that stands in brackets behind what is counted: "umbrellas (412)".
+  return said.replace(/^\(([^()]+)\)$/, '$1');
 }
 
 /** Kinds of question that a figure in a table answers. */
@@ -90,7 +95,7 @@ function askedCell({ row, source }: Evidence, question: Question): TableCell | n
 
 /** What turns a sentence into a "no": each kind counts where the question does not use it itself ("Is it forbidden?"). */
 const DENIES: readonly RegExp[] = [
-  /\b(?:nobody|no one|niemand|not(?! (?:later|less|more|fewer|earlier|older|only|exceeding|to exceed)\b)|cannot|never|neither|nor)\b|^(?:\S+\s)?no \p{L}+|\b(?:in|under) no\b|\b(?:has|have|is|are) no \p{L}+|n['’]t\b|\b(?:nicht|kein\w*|nie|weder)\b|ない|ません|してはならない/iu,
+  /\b(?:nobody|no one|niemand|not(?! (?:later|less|more|fewer|earlier|older|only|exceeding|to exceed)\b)|cannot|never|neither|nor)\b|^(?:\S+\s)?no \p{L}+|\b(?:in|under) no\b|\b(?:has|have|is|are) no \p{L}+|\bno (?:\p{L}+ ){1,2}(?:is|are|was|were|has|have|shall|may|will|can|need)\b|n['’]t\b|\b(?:nicht|kein\w*|nie|weder)\b|ない|ません|してはならない/iu,
   /\b(?:prohibit\w*|forbid\w*|forbidden|banned|verboten|untersagt)\b|禁止/i,
   /\b(?:exempt\w*|exclud\w*|excepted|ausgenommen|ausgeschlossen)\b/i,
   /\b(?:invalid|void|unlawful|unwirksam|ungültig|unzulässig)\b/i,
@@ -143,7 +148,7 @@ const SAYS_IT = 0.6;
 /** The short answer: the value, date or name asked for, a yes or no with its condition, else the sentence's leading clause. */
 export function headlineOf(best: Evidence, question: Question): string {
   const cell = askedCell(best, question);
-  if (cell !== null) return sayCell(cell);
+  if (cell !== null) return sayCell(cell, best.source.segment.language);
   if (['amount', 'number', 'percentage', 'date', 'duration'].includes(question.kind)) {
     return closestMention(best, question) ?? shorten(best.text);
   }

@@ -1,5 +1,5 @@
 import { sectionsUnder, titledSection } from '../source';
-import { placeKey, unitsInOrder, unitsOfPassage, type UnitText } from '../search';
+import { announces, JAPANESE_ITEM, placeKey, unitsInOrder, unitsOfPassage, type UnitText } from '../search';
 import { leadOf, type Evidence } from './evidence';
 import type { Question } from './question';
 
@@ -16,7 +16,10 @@ const MOST_STEPS = 8;
 /** What of the question a lead holds by what stands around it: "It does not apply to:" behind a sentence that says what "it" is. */
 const LED_AROUND = 0.6;
 
-const MARK = /^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})[.)]\s|\d{1,2}(?:\.\d{1,3})+\s)/iu;
+const MARK = new RegExp(
+  String.raw`^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})[.)]\s|\d{1,2}(?:\.\d{1,3})+\s|${JAPANESE_ITEM})`,
+  'iu',
+);
 const DECIMAL = /^\s*\d{1,3}(?:\.\d{1,3})+\s/;
 const HOW =
   /^(?:how (?:do|does|did|can|could|may|must|shall|should|is|are|to)\b|(?:what|which) steps\b|what is the procedure\b|wie (?:wird|werden|kann|können|muss|beantrag\w*)\b)/i;
@@ -39,7 +42,7 @@ function* behind({ source, hit, unit }: Evidence): Generator<UnitText> {
 
 /** The items behind a sentence that announces them with a colon, in the order of the source; none where it announces nothing. */
 export function itemsAfter(lead: Evidence): UnitText[] {
-  if (!/[:：]\s*$/.test(lead.text)) return [];
+  if (!announces(lead.text)) return [];
   const under = lead.unit.section < 0 ? null : sectionsUnder(lead.source.sections, [lead.unit.section]);
   const items: UnitText[] = [];
   let open = true;
@@ -65,7 +68,7 @@ export function listLead(evidence: readonly Evidence[], question: Question): Evi
   const leads = near.filter(
     (one) =>
       Math.max(one.features.led, one.features.headed, LED_AROUND * one.features.around) >= LEAD_HOLDS &&
-      /[:：]\s*$/.test(one.text) &&
+      announces(one.text) &&
       itemsAfter(one).length > 1,
   );
   const own = leadOf(unitsOfPassage(best.source, best.hit.passage), best.index);

@@ -1,13 +1,22 @@
 /** Words that ask how something moved rather than what it is. */
 const MOVES =
-  /\b(?:chang(?:e|es|ed|ing)|ris(?:e|en|es|ing)|rose|fall(?:s|en|ing)?|fell|gr(?:ow|ew|own|owth|ows|owing)|increas(?:e|ed|es|ing)|decreas(?:e|ed|es|ing)|drop(?:s|ped|ping)?|declin(?:e|ed|es|ing)|shr(?:ink|ank|unk)|differ(?:s|ed|ence|ent)?|higher|lower|more|less|fewer|greater|smaller|larger|up|down|improv(?:e|ed|ement)|worse(?:n|ned)?|develop(?:ed|ment)?|compared?|versus|movement|gestiegen|gesunken|steig(?:t|en|erung)|stieg|sank|gefallen|gewachsen|wuchs|verändert|veränderung|zugenommen|abgenommen|höher|niedriger|mehr|weniger)\b/i;
+  /\b(?:chang(?:e|es|ed|ing)|ris(?:e|en|es|ing)|rose|fall(?:s|en|ing)?|fell|gr(?:ow|ew|own|owth|ows|owing)|increas(?:e|ed|es|ing)|decreas(?:e|ed|es|ing)|drop(?:s|ped|ping)?|declin(?:e|ed|es|ing)|shr(?:ink|ank|unk)|differ(?:s|ed|ence|ent)?|higher|lower|more|less|fewer|greater|smaller|larger|up|down|improv(?:e|ed|ement)|worse(?:n|ned)?|develop(?:ed|ment)?|compared?|versus|movement|(?:long|short|thick|thinn|wid|deep|high|heavi|light|fast|slow|old)er|shrinks?|(?:put|went|gone|go) (?:up|down)|raised|lowered|reduced|cut|gestiegen|gesunken|steig(?:t|en|erung)|stieg|sank|gefallen|gewachsen|wuchs|verändert|veränderung|zugenommen|abgenommen|höher|niedriger|mehr|weniger|erhöht|gesenkt|länger|kürzer|geringer|größer|kleiner|entwickelt)\b|(?:上|下)が[りっる]|増え|増加|減[りっ]|減少|変わり|変化|変動|伸び|引き上げ|引き下げ/i;
 /** Ways of asking for the size of a move. */
 const ASKS_CHANGE =
-  /\bhow (?:much|far|strongly|did|has|have)\b|\bby (?:how much|what|which)\b|\bwhat (?:is|was|were|are)\b.*\b(?:change|difference|increase|decrease|rise|fall|growth|drop|decline|movement)\b|\bpercent(?:age)?\b|\bper cent\b|^(?:was|were|is|are|did|does|do|has|have)\b|\bum wie ?viel\b|\bwie (?:stark|hat|haben|ist|sind)\b|:\s*(?:was|were|is|are|did)\b|\bcompare|\bversus\b|\bdifference between\b/i;
+  /\bhow (?:much|far|strongly|did|has|have)\b|\bhow many (?:more|fewer|less)\b|\bby (?:how much|how many|what|which)\b|\bwhat (?:is|was|were|are)\b.*\b(?:change|difference|increase|decrease|rise|fall|growth|drop|decline|movement)\b|\bpercent(?:age)?\b|\bper cent\b|^(?:was|were|is|are|did|does|do|has|have)\b|\bum wie ?viel\b|\bwie (?:stark|hat|haben|ist|sind)\b|:\s*(?:was|were|is|are|did)\b|\bcompare|\bversus\b|\bdifference between\b|^(?:wurden?|war(?:en)?|ist|sind|hat|haben)\b.*\bals\b|いくら|どれ(?:だけ|くらい|ほど)|どのくらい|どう|何/i;
 
 /** True for a question that asks how a figure moved: "By how much did revenue rise?", "Was it more than the year before?" */
 export function asksChange(text: string): boolean {
   return MOVES.test(text) && ASKS_CHANGE.test(text);
+}
+
+/** Questions that put a figure to the test rather than ask for a move: "Is more than 20 crowns due?" */
+const TESTS =
+  /^(?:is|are|was|were|does|do|did|has|have|can|may|must|shall|will|ist|sind|war|waren|hat|haben|darf|muss|kann)\b|\b(?:more|less|fewer|higher|lower|longer|shorter|later|earlier|larger|smaller) than (?:\d|an?\b|one\b|two\b|three\b|ten\b)|\bmehr als (?:\d|ein)/i;
+
+/** True for a question that asks by how much something moved. */
+export function asksSizeOfMove(text: string): boolean {
+  return asksChange(text) && !TESTS.test(text.trim());
 }
 
 /** The words of a question that only ask for the move: the rest is what moved. */

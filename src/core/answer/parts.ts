@@ -2,12 +2,13 @@ import { bareName, inverseFrequency, termSet, type Neighbours } from '../search'
 import { eachAsked, toldApart } from './apart';
 import { answerFrom } from './builtIn';
 import { changeAnswer } from './change';
+import { changeBetween } from './changeBetween';
 import { changeOverRows } from './changeDown';
 import { gatherEvidence } from './evidence';
 import { dutiesAnswer } from './duties';
 import { fileFactsAnswer } from './fileFacts';
 import { asksHow } from './listing';
-import { asksChange, moveWords } from './moves';
+import { asksChange, asksSizeOfMove, moveWords } from './moves';
 import { asksOnlyPlace, placeAnswer, sectionAtPlace } from './placeAnswer';
 import { narrowed, placeAround, placeAsked, placeNowhere, type Place } from './places';
 import { kindOf } from './kindOf';
@@ -57,13 +58,24 @@ function options({ neighbours, settings, limits }: Asking, place: Place | null =
   return { neighbours, settings, place };
 }
 
+/** The difference between what two documents say of a thing, where nothing else says how it moved; null where they do not differ. */
+function movedSides(sought: Sought): ReaderAnswer | null {
+  if (!asksSizeOfMove(sought.question.text)) return null;
+  const told = answerFrom(sought);
+  return told.calculations.length > 0 ? told : null;
+}
+
 /** How a figure moved, searched for without the words that ask for the move; null when the question asks for none, or none is found. */
 function changeOver(question: string, scope: Scope, asking: Asking): Part | null {
   const { sources, words, apart } = scope;
   if (!asksChange(question) || apart) return null;
   const sought = seek(question, sources, options(asking), [...words, ...moveWords(question)]);
   const evidence = gatherEvidence(sources, sought.hits, sought.question);
-  const drafted = changeAnswer(evidence, sought.question) ?? changeOverRows(evidence, sought.question);
+  const drafted =
+    changeAnswer(evidence, sought.question) ??
+    changeOverRows(evidence, sought.question) ??
+    changeBetween(sought) ??
+    movedSides(sought);
   return drafted === null ? null : { question, drafted, sought, scope };
 }
 

@@ -43,6 +43,26 @@ describe('a question of several parts', () => {
       'How many people were employed in 2025 and how much was paid to them?',
       ['How many people were employed in 2025?', expect.stringContaining('How much was paid')],
     ],
+    [
+      'How long is the certificate valid, what does it state and where must it be displayed?',
+      [
+        'How long is the certificate valid?',
+        'What does the certificate state?',
+        'Where must the certificate be displayed?',
+      ],
+    ],
+    [
+      'How fast may I go, may I fill up there and to whom do I report oil?',
+      ['How fast may I go?', 'May I fill up there?', 'To whom do I report oil?'],
+    ],
+    [
+      'Who was there, how many divers were there and how deep could they go?',
+      ['Who was there?', 'How many divers were there?', 'How deep could divers go?'],
+    ],
+    [
+      '契約期間は何年で、何区画を使え、保証金はいくらですか。',
+      ['契約期間は何年で。', '何区画を使え。', '保証金はいくらですか。'],
+    ],
     ['Wer ist der Mieter, wann beginnt der Vertrag?', ['Wer ist der Mieter?', 'Wann beginnt der Vertrag?']],
   ])('“%s” is taken apart', (text, parts) => {
     expect(planQuestions(text)).toEqual(parts);
@@ -54,6 +74,8 @@ describe('a question of several parts', () => {
     'What does Force of Weather mean?',
     'Which vessels, if any, may sail at night?',
     'The rent and the deposit',
+    'Did spending rise in 2025, and by how much?',
+    '乙が車両を洗い、物を捨てたときはどうなりますか。',
   ])('“%s” stays one', (text) => {
     expect(planQuestions(text)).toEqual([text]);
   });

@@ -1,10 +1,11 @@
-import { completeQuestion } from './followUp';
+import { likeliestLanguage } from '../text';
+import { completeQuestion, thingAsked } from './followUp';
 import { asksChange } from './moves';
 
 /** Words that open a question of their own. */
 const ASKING = String.raw`(?:by |in |on |at |to |for |under |from |with |of |within |until |since |after |before |up to )?(?:what|when|who|whom|whose|which|where|why|how)\b|(?:bis |seit |ab |an |um |in |für )?(?:wer|was|wann|wo|wie|warum|welche[rsmn]?|wem|wen|wodurch|womit|wofür|worin)\b`;
 /** A verb first is a question of its own only with its subject behind it: "and was that more", not "who signs and is liable". */
-const VERB_FIRST = String.raw`(?:is|are|was|were|does|do|did|can|could|may|must|shall|should|will|would|has|have)\s+(?:it|that|this|they|there|the|an?|he|she|any|anyone|its|these|those|either|each|both|one|someone)\b|(?:ist|sind|war|waren|darf|dürfen|muss|müssen|kann|können|hat|haben|gibt)\s+(?:es|das|dies|sie|er|der|die|ein|eine|man)\b`;
+const VERB_FIRST = String.raw`(?:is|are|was|were|does|do|did|can|could|may|must|shall|should|will|would|has|have)\s+(?:it|that|this|they|there|the|an?|he|she|i|we|you|one|people|any|anyone|its|these|those|either|each|both|one|someone)\b|(?:ist|sind|war|waren|darf|dürfen|muss|müssen|kann|können|hat|haben|gibt)\s+(?:es|das|dies|sie|er|der|die|ein|eine|man)\b`;
 const BETWEEN = new RegExp(
   String.raw`(?:\s*[,;]\s*(?:(?:and|or|und|sowie)\s+)?|\s+(?:and|und|sowie)\s+)(?=(?:also\s+)?(?:${ASKING}|${VERB_FIRST}))`,
   'iu',
@@ -24,6 +25,9 @@ const PRONOUN =
 /** A part that leaves out all but its quantity: "how much in 2023", but not "how much of the loan was drawn". */
 const ELLIPTIC =
   /^(?:how (?:much|many|long|high)|what|when|who)\s+(?=(?:in|for|at|of|under|by)\b)(?!.*\s(?:is|are|was|were|be|been|has|have|had|does|do|did|can|may|must|shall|will)\b)/i;
+/** A change whose size is asked for behind it is one question: "Did spending rise, and by how much?" */
+const BY_HOW_MUCH =
+  /^[^,;]+,?\s+(?:and|und)\s+(?:if so,? )?(?:by how much|by how many|by what percentage|um wie ?viel(?: prozent)?)$/i;
 const MOST_PARTS = 8;
 
 /** Things in a row: "the rent, the deposit and the term of the lease" asks three questions; what follows the last belongs to all. */
@@ -85,6 +89,23 @@ function inYearOf(first: string, own: string): string {
   return own.replace(/\?$/, ` in ${year}?`);
 }
 
+/** The part that a later one leans on: the first, or for several things ("they") the nearest that names something. */
+function leantOn(piece: string, before: readonly string[]): string {
+  const first = before[0] as string;
+  if (!/\b(?:they|them|their|these|those)\b/i.test(piece)) return first;
+  return [...before].reverse().find((one) => thingAsked(one) !== null) ?? first;
+}
+
+const JAPANESE_ASKING = /何|いつ|どこ|だれ|誰|いくら|どの|どれ|どう|なぜ|どんな|いくつ|ますか|ですか|るか/;
+
+/** The questions of a Japanese sentence: what stands between its commas, where each asks something. */
+function japaneseParts(text: string): string[] | null {
+  const pieces = text.trim().replace(/[?？。\s]+$/, '').split(/[、，；;]|(?<=か)。/).map((one) => one.trim()); // prettier-ignore
+  const all = pieces.length > 1 && pieces.length <= MOST_PARTS && pieces.every((one) => JAPANESE_ASKING.test(one) && one.length > 3); // prettier-ignore
+  if (!all) return null;
+  return pieces.map((one) => `${one.replace(/^(?:また|そして|および|及び)/, '')}。`);
+}
+
 /**
  * The questions that one sentence asks, each made whole: "What was carried, and was that more than the year before?" A part that says "it" is completed from the
  * part before; words that say where to look, and a year that the first part names, hold for all parts. One question comes back as it is.
@@ -93,6 +114,9 @@ export function planQuestions(text: string): string[] {
   const plain = text.trim().replace(/[?\s]+$/, '');
   const where = WHERE.exec(plain)?.[1] ?? '';
   const body = where === '' ? plain : plain.slice(plain.indexOf(',', where.length) + 1).trim();
+  const japanese = likeliestLanguage(plain, ['en', 'de', 'ja']) === 'ja' ? japaneseParts(plain) : null;
+  if (japanese !== null) return japanese;
+  if (BY_HOW_MUCH.test(body)) return [text.trim()];
   const pieces = body
     .split(BETWEEN)
     .flatMap((piece) => splitThings(piece.trim()))
@@ -108,7 +132,8 @@ export function planQuestions(text: string): string[] {
       whole.push(
         completeQuestion(`And ${piece.replace(ELLIPTIC, '')}?`, { question: whole.at(-1) ?? first, said: [] }),
       );
-    else if (PRONOUN.test(piece) && where === '') whole.push(completeQuestion(own, { question: first, said: [] }));
+    else if (PRONOUN.test(piece) && where === '')
+      whole.push(completeQuestion(own, { question: leantOn(piece, whole), said: [] }));
     else whole.push(inYearOf(first, own));
   }
   return where === ''

@@ -23,7 +23,10 @@ const TITLE_PAGES = 2;
 
 /** Kinds by what a title, or else the front pages, say; first match wins. */
 const KINDS: readonly (readonly [string, RegExp])[] = [
-  ['amendment', /\bamend(?:ment|ing)\b(?: (?:agreement|letter|deed|no))?|\bside letter\b|\baddendum\b/i],
+  [
+    'amendment',
+    /\bamend(?:ment|ing)\b(?: (?:agreement|letter|deed|no))?|\bside letter\b|\baddendum\b|\b(?:deed|letter) of variation\b|\bnachtrag\b|\bänderungs(?:vertrag|vereinbarung|verordnung|satzung)\b|変更(?:契約|覚書|合意)|改正(?:規程|規則)/i,
+  ],
   ['annual filing', /\bannual (?:report|filing|accounts|review)\b|\bform 10-k\b|\bgeschäftsbericht\b/i],
   ['interim filing', /\b(?:half[- ]year(?:ly)?|interim|quarterly) (?:report|filing|accounts|results)\b|\bform 10-q\b/i],
   ['current report', /\bform 8-k\b/i],
@@ -42,7 +45,9 @@ const KINDS: readonly (readonly [string, RegExp])[] = [
 ];
 
 const DATE_LEADS =
-  /\b(?:dated|made (?:on|this)|entered into (?:on|as of)|effective(?: as of| from| date:?| on)?|in force (?:from|since|on)|as (?:of|at)|adopted (?:on|by .{0,40} on)|signed on|issued(?: on)?|published(?: on)?|date(?: of issue)?:?|commenc(?:es|ing) on|stand:?|vom|version [\w.-]+,?|last (?:updated|revised|modified)(?: on)?:?)\W{0,4}(?:the )?$/i;
+  /\b(?:dated|made (?:on|this)|entered into (?:on|as of)|effective(?: as of| from| date:?| on)?|in force (?:from|since|on)|as (?:of|at)|adopted (?:on|by .{0,40} on)|signed on|issued(?: on)?|published(?: on)?|date(?: of issue)?:?|commenc(?:es|ing) on|stand:?|vom|(?:ab|ge|be)schlossen am|unterzeichnet am|erlassen am|vereinbart am|(?:gültig|wirksam|in kraft) (?:ab|seit|am)|in der fassung vom|version [\w.-]+,?|last (?:updated|revised|modified)(?: on)?:?)\W{0,4}(?:the )?$/i;
+/** What stands behind a date of which a Japanese document is: "2024年2月20日に合意した". */
+const DATE_TRAILS = /^(?:に|、|付けで|より|から)?[^。\d付け]{0,24}?(?:締結|合意|施行|制定|改正|作成|効力|現在)/;
 const PERIOD =
   /\b(?:(?:for|in) the (?:fiscal |financial )?(?:years?|quarter(?:ly period)?|(?:three|six|nine|twelve) months|half[- ]year|period)(?: (?:ended|ending|to|from))|(?:fiscal |financial )year (?:ended|ending)|year to|(?:three|six|nine|twelve) months (?:ended|to))\s+/gi;
 const PARTY =
@@ -124,7 +129,9 @@ function dateOf(front: readonly Front[]): Found | null {
       .filter((date) => /^\d{4}-\d\d/.test(date.value))
       .map((date) => ({
         found: { value: date.value, quote: linesAround(text, date.start, date.end), page: page.number },
-        led: DATE_LEADS.test(text.slice(Math.max(0, date.start - 40), date.start).replace(/\n/g, ' ')),
+        led:
+          DATE_LEADS.test(text.slice(Math.max(0, date.start - 40), date.start).replace(/\n/g, ' ')) ||
+          DATE_TRAILS.test(text.slice(date.end, date.end + 40).replace(/\s/g, '')),
         alone: linesAround(text, date.start, date.end).length <= date.end - date.start + 12,
       })),
   );

@@ -1,6 +1,7 @@
 import Big from 'big.js';
 import { findNumbers, type Language } from '../text';
 import type { TableCell } from '../source';
+import { measureWords, SCALES } from './unitWords';
 
 /** A figure as it is printed, with what it is worth. `value` is plain decimal notation without the scale; `scale` a power of ten. */
 export interface Quantity {
@@ -9,11 +10,6 @@ export interface Quantity {
   readonly unit: string | null;
   readonly scale: number;
 }
-
-/** Units that are counted in the plural; yen and signs of measure are not. */
-const COUNTED =
-  /^(?:crown|dollar|euro|pound|franc|mark|day|hour|month|year|minute|second|person|passenger|page|share|week|journey|tonne|metre)$/;
-const SCALES: Readonly<Record<number, string>> = { 1000: 'thousand', 1_000_000: 'million', 1_000_000_000: 'billion' };
 
 /** What a cell holds; null for words, and for a dash. */
 export function cellQuantity({ text, value, unit, scale }: TableCell): Quantity | null {
@@ -43,27 +39,22 @@ export function decimalsOf({ value, text }: Quantity): number {
   return Math.max(printed, value.split('.')[1]?.length ?? 0);
 }
 
-/** A plain number as it is printed: thousands set apart, a true minus sign. */
-export function printNumber(value: Big, decimals: number): string {
+/** A plain number as it is printed in a language: thousands set apart, a true minus sign. */
+export function printNumber(value: Big, decimals: number, language: Language = 'en'): string {
   const [whole = '0', part] = value.abs().toFixed(decimals).split('.');
-  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, ',');
-  return `${value.lt(0) ? '−' : ''}${grouped}${part === undefined ? '' : `.${part}`}`;
+  const [thousands, point] = language === 'de' ? ['.', ','] : [',', '.'];
+  const grouped = whole.replace(/\B(?=(\d{3})+$)/g, thousands);
+  return `${value.lt(0) ? '−' : ''}${grouped}${part === undefined ? '' : `${point}${part}`}`;
 }
 
-/** A unit and scale behind a number: "thousand crowns", "%", "days". */
-export function measureWords(unit: string | null, scale: number, many: boolean): string {
-  const words = [scale === 1 ? '' : (SCALES[scale] ?? `× ${scale}`)];
-  const plural = unit?.replace(/^(hundredth|tenth|thousandth)(?= of )/, '$1s') ?? null;
-  if (unit !== null) words.push(!many ? unit : COUNTED.test(unit) ? `${unit}s` : (plural ?? unit));
-  return words.filter((word) => word !== '').join(' ');
-}
-
-/** A figure as it is said: as printed, with its scale and unit ("31,200 thousand crowns", "12.5%"). */
-export function sayQuantity({ text, value, unit, scale }: Quantity): string {
-  if (unit === '%') return /%|per cent|prozent/i.test(text) ? text : `${text} %`;
+/** A figure as it is said: as printed, with its scale and unit in the language it stands in ("31,200 thousand crowns", "12.5%"). */
+export function sayQuantity({ text, value, unit, scale }: Quantity, language: Language = 'en'): string {
+  if (unit === '%') return /%|per cent|prozent|パーセント/i.test(text) ? text : `${text} %`;
   const scaled = scale !== 1 && new RegExp(SCALES[scale] ?? '^$', 'i').test(text) ? 1 : scale;
   const named = /[$€£¥]|\p{L}/u.test(text.replace(/thousand|million|billion/gi, ''));
-  return `${text} ${measureWords(named ? null : unit, scaled, !new Big(value).abs().eq(1))}`.trim();
+  if (named && language !== 'en') return text;
+  const words = measureWords(named ? null : unit, scaled, !new Big(value).abs().eq(1), language);
+  return `${text}${language === 'ja' ? '' : ' '}${words}`.trim();
 }
 
 /** True when two figures say the same as far as the coarser is printed: 13.6 million and 13,620 thousand. */

@@ -1,5 +1,5 @@
 import type { PageText, Span, Table, TableCell, TableRow } from '../source';
-import { oneLine } from '../text';
+import { oneLine, type Language } from '../text';
 import { cellQuantity, sayQuantity } from './quantity';
 import type { CellPlace } from '../quote';
 
@@ -81,9 +81,9 @@ export function cellQuoted(tables: readonly Table[], spans: readonly Span[], tex
 }
 
 /** A cell as it is said: the figure as printed, with its scale and unit ("31,200 thousand crowns", "12.5%"). */
-export function sayCell(cell: TableCell): string {
+export function sayCell(cell: TableCell, language: Language = 'en'): string {
   const quantity = cellQuantity(cell);
-  return quantity === null ? cell.text : sayQuantity(quantity);
+  return quantity === null ? cell.text : sayQuantity(quantity, language);
 }
 
 /**

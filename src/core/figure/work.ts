@@ -1,7 +1,8 @@
 import Big from 'big.js';
 import type { FigureSaid } from './around';
 import type { Figure } from './figures';
-import { decimalsOf, measureWords, printNumber, worth, type Quantity } from './quantity';
+import { decimalsOf, printNumber, worth, type Quantity } from './quantity';
+import { measureWords } from './unitWords';
 import { roundsTo, unitsMeet } from './same';
 import type { StatedFigure } from './stated';
 

@@ -4,6 +4,9 @@
  */
 export const ENGLISH_DERIVATIONS = `
 apply application applicant
+member membership
+own owner ownership
+partner partnership
 decide decision
 extend extension
 fail failure

@@ -1,5 +1,6 @@
 import { opensWithDate, splitSentences } from '../text';
 import { DEFAULT_PASSAGES, type PassageOptions } from './cutting';
+import { announces, JAPANESE_ITEM } from './announces';
 import { RUN_IN } from './runIn';
 import { isFlow, type Line, type PageText, type Span } from '../source';
 
@@ -35,8 +36,10 @@ interface Part {
 
 const PLAIN: Part = { announces: false, item: false, head: false };
 
-const LIST_MARK =
-  /^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d)/u;
+const LIST_MARK = new RegExp(
+  String.raw`^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d|${JAPANESE_ITEM})`,
+  'u',
+);
 
 const HANGING = /^(?:\d{1,3}(?:\.\d{1,3})*\.?|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,2})\)|[•◦▪–—*-])\s+\p{L}.{24}/iu;
 
@@ -180,7 +183,7 @@ export class PassageBuilder {
         const text = open.text.slice(range.start, range.end);
         this.addUnit(
           { spans, section: open.section, kind: 'sentence', words: wordCount(text) },
-          { announces: /[:：]$/.test(text), item: LIST_MARK.test(text), head: RUN_IN.test(text) },
+          { announces: announces(text), item: LIST_MARK.test(text), head: RUN_IN.test(text) },
         );
       }
     }

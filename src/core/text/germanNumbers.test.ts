@@ -3,20 +3,21 @@ import { findNumbers } from '.';
 
 describe('numbers of a German text in words', () => {
   test.each([
-    ['läuft auf sieben Jahre fest', [['sieben Jahre', '7', 'jahre']]],
-    ['nach einundzwanzig Tagen', [['einundzwanzig Tagen', '21', 'tagen']]],
+    ['läuft auf sieben Jahre fest', [['sieben Jahre', '7', 'year']]],
+    ['nach einundzwanzig Tagen', [['einundzwanzig Tagen', '21', 'day']]],
     [
       'zweihundertfünfzig Euro und zwölf Monate',
       [
         ['zweihundertfünfzig Euro', '250', 'euro'],
-        ['zwölf Monate', '12', 'monate'],
+        ['zwölf Monate', '12', 'month'],
       ],
     ],
     ['dreitausendvierhundert Stück', [['dreitausendvierhundert', '3400', null]]],
-    ['innerhalb einer Woche', [['einer Woche', '1', 'woche']]],
+    ['innerhalb einer Woche', [['einer Woche', '1', 'week']]],
     ['zwei Millionen Euro', [['zwei Millionen Euro', '2000000', 'euro']]],
     ['eine Wohnung mit Achtung und Dreieck', []],
-    ['binnen 14 Tagen', [['14 Tagen', '14', 'tagen']]],
+    ['5.850 Kronen je Krone', [['5.850 Kronen', '5850', 'crown']]],
+    ['binnen 14 Tagen', [['14 Tagen', '14', 'day']]],
   ])('of “%s”', (text, found) => {
     const told = findNumbers(text, 'de').map(({ start, end, value, unit }) => [text.slice(start, end), value, unit]);
     expect(told).toEqual(found);

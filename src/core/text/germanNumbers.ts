@@ -17,6 +17,24 @@ const SCALES: readonly (readonly [RegExp, number])[] = [
   [/^milliard/i, 1e9],
 ];
 
+/** German words for units, in all their forms, by the names that units go by. */
+const UNIT_NAMES: readonly (readonly [RegExp, string])[] = [
+  [/^kronen?$/, 'crown'],
+  [/^franken$/, 'franc'],
+  [/^sekunden?$/, 'second'],
+  [/^minuten$/, 'minute'],
+  [/^stunden?$/, 'hour'],
+  [/^tage?n?$/, 'day'],
+  [/^wochen?$/, 'week'],
+  [/^monate?n?$/, 'month'],
+  [/^jahre?n?$/, 'year'],
+];
+
+/** The name that a unit goes by, whatever form of the German word stands there; null for none of these. */
+export function germanUnit(word: string): string | null {
+  return UNIT_NAMES.find(([forms]) => forms.test(word))?.[1] ?? null;
+}
+
 function below100(word: string): number {
   const teen = TEENS.indexOf(word);
   if (teen >= 0) return 10 + teen;
@@ -46,6 +64,8 @@ export function findGermanNumbers(text: string): NumberMention[] {
     const factor = SCALES.find(([pattern]) => scale !== undefined && pattern.test(scale))?.[1] ?? 1;
     const value = (words === undefined ? 1 : valueOf(words.toLowerCase())) * factor;
     const start = match.index;
-    return { start, end: start + match[0].length, value: `${value}`, unit: unit?.toLowerCase() ?? null, scale: factor };
+    const plain = unit?.toLowerCase() ?? null;
+    const named = plain === null ? null : (germanUnit(plain) ?? plain);
+    return { start, end: start + match[0].length, value: `${value}`, unit: named, scale: factor };
   });
 }

@@ -1,5 +1,5 @@
 import Big from 'big.js';
-import { findGermanNumbers } from './germanNumbers';
+import { findGermanNumbers, germanUnit } from './germanNumbers';
 import { findJapaneseNumbers } from './japaneseNumbers';
 import type { Language } from './language';
 import type { NumberMention } from './numberMention';
@@ -61,6 +61,8 @@ function singular(unit: string | undefined): string | null {
   const plain = unit.toLowerCase().replace(/^(working|business|calendar) /, '');
   if (plain === 'per cent' || plain === 'percent' || plain === 'prozent') return '%';
   if (plain === 'people') return 'person';
+  const german = germanUnit(plain);
+  if (german !== null) return german;
   return plain.length > 3 && plain.endsWith('s') ? plain.slice(0, -1) : plain;
 }
 

@@ -152,7 +152,8 @@ export function markNotes(page: DraftPage, roles: Map<DraftLine, LineRole>, body
   }
   const first = lines[at];
   if (first === undefined || at === 0) return;
-  if (!/^(?:\d{1,2}|[*†‡§]|[a-z]\))\s?\S/.test(page.text.slice(first.start, first.end))) return;
+  // A year, or a line of figures, heads a table rather than a note.
+  if (!/^(?:\d{1,2}(?!\d)|[*†‡§]|[a-z]\))\s?\S.*\p{L}/u.test(page.text.slice(first.start, first.end))) return;
   for (const line of lines.slice(at)) roles.set(line, 'note');
 }
 

@@ -18,7 +18,7 @@ const SCALES: readonly (readonly [RegExp, number])[] = [
   [/万(?!円?台)/u, 1e4],
   [/\bhundreds\b/iu, 1e2],
 ];
-const MONEY = String.raw`crowns?|dollars?|euros?|pounds?(?:\s+sterling)?|yen|francs?|marks?|kroner|kronor|rupees?|usd|eur|gbp|jpy|chf|sek|nok|dkk|cad|aud|teur|円|ユーロ|ドル|us\$|\$|€|£|¥`;
+const MONEY = String.raw`crowns?|kronen?|dollars?|euros?|pounds?(?:\s+sterling)?|yen|francs?|marks?|kroner|kronor|rupees?|usd|eur|gbp|jpy|chf|sek|nok|dkk|cad|aud|teur|円|ユーロ|ドル|us\$|\$|€|£|¥`;
 const MEASURES = String.raw`parts per (?:million|billion|thousand)|ppm|ppb|mmol|mol|µg|μg|millimet(?:re|er)s?|centimet(?:re|er)s?|kilomet(?:re|er)s?|kilograms?|grams?|mg|g|ml|mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a`;
 const UNIT = new RegExp(String.raw`([$€£¥円])|(?<![\p{L}\d])(${MONEY})(?![\p{L}])`, 'iu');
 const MEASURE = new RegExp(
@@ -38,6 +38,8 @@ const SAYS_SCALE = new RegExp(
 );
 
 const UNITS: Readonly<Record<string, string>> = {
+  kronen: 'crown',
+  krone: 'crown',
   $: 'dollar',
   us$: 'dollar',
   usd: 'dollar',

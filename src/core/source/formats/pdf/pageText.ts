@@ -152,7 +152,8 @@ class PageWriter {
       return true;
     const [head, beforeHead] = [(row.pieces[0] as Piece).x0, (before.pieces[0] as Piece).x0];
     const endsEarly = (before.pieces.at(-1) as Piece).x1 < right - 3 * row.size;
-    const closed = /[.:;!?。」)”"]\s*$/.test(above);
+    // A quotation or bracket that ends a line ends no sentence that goes on in small letters.
+    const closed = /[.:;!?。]\s*$/.test(above) || (/[」)”"]\s*$/.test(above) && !/^\p{Ll}/u.test(text));
     return closed && (endsEarly || head - beforeHead > 0.8 * row.size);
   }
 

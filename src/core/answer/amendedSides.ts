@@ -1,0 +1,95 @@
+import { placeKey, termSet } from '../search';
+import { addressOf, amendedText, amendingIn, mayChange, type Amending } from './amending';
+import type { Evidence } from './evidence';
+import { headlineOf, shorten } from './headline';
+import type { Question } from './question';
+import { quotedClaim, quoteOf } from './quoted';
+import { dateOf, type Side } from './sides';
+import type { AskedSource } from './types';
+
+/** Words by which a clause goes, wholly or for some cases, without another in its place. */
+const GOES =
+  /\b(?:deleted|removed|repealed|revoked|cease\w* to|no longer appl\w+|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る/i;
+
+function sharesSubject(text: string, { subject }: Question, source: AskedSource): boolean {
+  const own = termSet(text, source.segment.language);
+  return subject.some(({ term }) => own.has(term));
+}
+
+/** A clause that goes for some cases only: "ceases to apply on charter voyages". */
+const GOES_FOR_SOME =
+  /\b(?:cease\w* to (?:apply|have effect)|no longer appl\w+|repealed|deleted|gestrichen|aufgehoben)\s+(?:for|on|to|in|where|if|as regards|für|bei|soweit)\b/i;
+
+/** True for a change that is told by words put in, by the clause as it now reads, by its going, or in words of what is asked. */
+function changesAsked(change: Amending, question: Question): boolean {
+  const { pairs, whole, text, source } = change;
+  return (
+    pairs.length > 0 ||
+    whole !== null ||
+    (GOES.test(text) && !GOES_FOR_SOME.test(text)) ||
+    sharesSubject(text, question, source)
+  );
+}
+
+/** What a clause's sentence says of the question once a change is made. */
+function saidAfter(one: Evidence, text: string, change: Amending, question: Question): string {
+  // A clause that goes is told by the sentence that ends it.
+  return text === change.text ? shorten(text) : headlineOf({ ...one, text, row: null }, question);
+}
+
+/**
+ * What a clause's sentence says and what documents that change it make of it, the latest first; null where none changes what is asked. `own` is what the sentence
+ * says, where that is known.
+ */
+export function sidesChanged(
+  one: Evidence,
+  own: Side | null,
+  sources: readonly AskedSource[],
+  question: Question,
+): Side[] | null {
+  const { source } = one;
+  const { language } = source.segment;
+  const at = addressOf(source, one);
+  if (at.length === 0 || one.row !== null) return null;
+  const changing = sources
+    .filter((other) => other.id !== source.id && amendingIn(other).length > 0)
+    .sort((a, b) => (dateOf(a) ?? '').localeCompare(dateOf(b) ?? ''));
+  const first = own ?? {
+    source,
+    said: headlineOf(one, question),
+    claim: quotedClaim(quoteOf(source, one)),
+    amends: false,
+  };
+  const sides: Side[] = [first];
+  let text = one.text;
+  for (const other of changing) {
+    for (const change of amendingIn(other)) {
+      if (!changesAsked(change, question) || (change.pairs.length === 0 && !mayChange(other, source))) continue;
+      const after = amendedText(at, text, change, language);
+      if (after === null) continue;
+      const said = saidAfter(one, after, change, question);
+      if (said === sides[0]?.said) continue;
+      if (after !== change.text) text = after;
+      sides.unshift({ source: other, said, claim: quotedClaim(quoteOf(other, change)), amends: true });
+    }
+  }
+  return sides.length > 1 ? sides : null;
+}
+
+/** Both sides of what an amending sentence changes, when it is the best evidence: it, and the clause before; null when the best amends nothing that was found. */
+export function changedSides(
+  best: Evidence,
+  evidence: readonly Evidence[],
+  sources: readonly AskedSource[],
+  question: Question,
+): Side[] | null {
+  const place = placeKey(best.unit.spans);
+  const change = amendingIn(best.source).find(({ unit }) => placeKey(unit.spans) === place);
+  if (change === undefined) return null;
+  for (const one of evidence) {
+    if (one.source.id === best.source.id) continue;
+    const sides = sidesChanged(one, null, sources, question);
+    if (sides?.some(({ source }) => source.id === best.source.id) === true) return sides;
+  }
+  return null;
+}

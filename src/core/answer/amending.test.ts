@@ -1,0 +1,140 @@
+import { describe, expect, test } from '@jest/globals';
+import { libraryOfTexts } from '../../../tests/support/shelf';
+import type { Language } from '../text';
+import { amendedText, amendingIn, placesNamed } from './amending';
+import { askBuiltIn } from './ask';
+import type { Answer } from './types';
+
+const CONTRACT = [
+  'Berth agreement',
+  '',
+  'Made on 3 March 2022 between the Harbour Board and Pellow Limited.',
+  '',
+  '2 Use',
+  '',
+  '2.1 Boats may be launched by day.',
+  '',
+  '3 Payment',
+  '',
+  '3.1 The charge is 6 crowns for each launching, or 75 crowns for a season ticket.',
+  '',
+  '3.2 Children launch dinghies free of charge.',
+  '',
+  '3.3 Fees are reported every four weeks.',
+  '',
+  '4 Staff',
+  '',
+  '4.1 At least two people are on duty at the slip.',
+].join('\n');
+
+const amendment = (...changes: string[]): string =>
+  ['Deed of variation', '', 'Made on 1 May 2024. It varies the berth agreement of 3 March 2022.', '', ...changes.flatMap((one) => [one, ''])].join('\n'); // prettier-ignore
+
+const DEED = amendment(
+  '1.1 In clause 3.1 “6 crowns” is replaced by “8 crowns” and “75 crowns” by “96 crowns”.',
+  '1.2 Clause 3.2 is repealed.',
+  '1.3 Clause 3.3 ceases to apply on charter voyages.',
+  '1.4 Clause 4.1 is amended to read: “At least three people are on duty at the slip.”',
+);
+
+function asked(texts: Readonly<Record<string, string>>, question: string, language: Language = 'en'): Answer {
+  const library = libraryOfTexts(texts, language);
+  return askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });
+}
+
+const both = { 'Berth agreement.txt': CONTRACT, 'Deed of variation.txt': DEED };
+
+describe('clauses that words name', () => {
+  test.each([
+    ['In clause 14.2(a) and section 3(1)', [['14', '2', 'a'], ['3', '1']]], // prettier-ignore
+    ['In § 3 Absatz 1 Satz 2', [['3', '1']]],
+    ['第十二条第2項中', [['12', '2']]],
+    ['in the year 2024', []],
+  ])('%s', (text, places) => {
+    expect(placesNamed(text)).toEqual(places);
+  });
+});
+
+describe('what an amendment says', () => {
+  const change = (text: string, language: Language = 'en') => {
+    const [source] = libraryOfTexts({ 'Amendment.txt': amendment(text) }, language).sources();
+    return source === undefined ? [] : amendingIn(source).map(({ pairs, whole }) => ({ pairs, whole }));
+  };
+
+  test('are words and those in their place, several in one sentence', () => {
+    expect(change('1.1 In clause 3.1 “6 crowns” is replaced by “8 crowns” and “75 crowns” by “96 crowns”.')).toEqual([
+      { pairs: [{ old: '6 crowns', now: '8 crowns' }, { old: '75 crowns', now: '96 crowns' }], whole: null }, // prettier-ignore
+    ]);
+  });
+
+  test('is the clause as it reads from then on', () => {
+    expect(change('1.4 Clause 4.1 is amended to read: “At least three people are on duty.”')).toEqual([
+      { pairs: [], whole: 'At least three people are on duty.' },
+    ]);
+  });
+
+  test('is nothing where no clause is changed', () => {
+    expect(change('1.5 Clause 4.1 remains as it is.')).toEqual([]);
+  });
+
+  test('changes only words that stand in the clause, and whole numbers', () => {
+    const [source] = libraryOfTexts({ 'Amendment.txt': DEED }).sources();
+    const [first] = source === undefined ? [] : amendingIn(source);
+    if (first === undefined) throw new Error('The deed changes nothing.');
+    expect(amendedText(['3', '1'], 'It is 96 crowns a day.', first, 'en')).toBeNull();
+    expect(amendedText(['3', '1'], 'It is 6 crowns a day.', first, 'en')).toBe('It is 8 crowns a day.');
+    expect(amendedText(['3', '2'], 'It is 6 crowns a day.', first, 'en')).toBeNull();
+  });
+});
+
+describe('a clause that was amended', () => {
+  test.each([
+    ['How much is a season ticket?', '96 crowns (amended', '75 crowns'],
+    ['What is the charge for each launching?', '8 crowns (amended', '6 crowns'],
+    ['How many people are on duty at the slip?', 'three people (amended', 'two people'],
+    ['Do children launch dinghies free of charge?', 'Clause 3.2 is repealed. (amended', 'Yes'],
+  ])('is told as it is and as it was: “%s”', (question, now, before) => {
+    const { lines, conflicts } = asked(both, question);
+    expect(lines?.map((line, at) => line.startsWith(at === 0 ? now : before))).toEqual([true, true]);
+    expect(conflicts).toEqual([[0, 1]]);
+  });
+
+  test('for some cases only is told where these are asked for', () => {
+    expect(asked(both, 'How often are fees reported?').conflicts).toEqual([]);
+    expect(asked(both, 'How often are fees reported on charter voyages?').conflicts).toEqual([[0, 1]]);
+  });
+
+  test('is no other clause of the same number within another', () => {
+    expect(asked(both, 'When may boats be launched?').conflicts).toEqual([]);
+  });
+
+  test('leaves alone a document that the amendment does not mean', () => {
+    const other = CONTRACT.replace('Berth agreement', 'Crane agreement').replace('3 March 2022', '9 June 2020');
+    const texts = {
+      'Crane agreement.txt': other,
+      'Deed of variation.txt': DEED.replace('berth agreement of', 'lease of'),
+    };
+    expect(asked(texts, 'Do children launch dinghies free of charge?').conflicts).toEqual([]);
+  });
+
+  test('is found in German and Japanese', () => {
+    const german = asked(
+      {
+        'Reinigungsvertrag.txt': '§ 3 Vergütung\n\n(1) Die Vergütung beträgt 5.200 Kronen im Monat.',
+        'Nachtrag.txt': 'Nachtrag\n\n(1) In § 3 Absatz 1 wird die Angabe „5.200 Kronen“ durch „5.850 Kronen“ ersetzt.',
+      },
+      'Wie hoch ist die Vergütung?',
+      'de',
+    );
+    expect(german.lines?.[0]).toMatch(/^5\.850 Kronen \(amended/);
+    const japanese = asked(
+      {
+        '使用契約.txt': '第3条（使用料）\n\n使用料は月額84,000円とする。',
+        '変更覚書.txt': '変更覚書\n\n第1条\n\n原契約第3条中「月額84,000円」を「月額91,000円」に改める。',
+      },
+      '使用料はいくらですか。',
+      'ja',
+    );
+    expect(japanese.lines?.[0]).toMatch(/^91,000円 \(amended/);
+  });
+});

@@ -1,0 +1,198 @@
+import { statedFacts } from '../facts';
+import { bareName, sectionOf, termNumber, termSet, unitsInOrder, type UnitText } from '../search';
+import { findDates, oneLine, type Language } from '../text';
+import type { AskedSource } from './types';
+
+/** Numbers and letters of a clause from the widest to the narrowest: "clause 14.2(a)" is 14, 2, a. */
+export type Address = readonly string[];
+
+/** A sentence that changes a clause of another document. */
+export interface Amending {
+  readonly source: AskedSource;
+  /** The sentence, with the new wording where that follows it. */
+  readonly unit: UnitText['unit'];
+  readonly text: string;
+  readonly places: readonly Address[];
+  /** Words that go, and those that take their place. */
+  readonly pairs: readonly { readonly old: string; readonly now: string }[];
+  /** What the clause reads from then on; null where only words of it change, or it goes. */
+  readonly whole: string | null;
+}
+
+/** Words, as search terms, of which a document that changes another holds one. */
+const AMENDMENT_TERMS = ['amend', 'amendment', 'supersed', 'replac', 'vari', 'nachtrag', 'anderung', 'ersetzt', '変更', '改正', '改め']; // prettier-ignore
+const AMENDS =
+  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced)|shall (?:now )?read|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect)|no longer appl(?:y|ies))\b|\bfor [“"„][^”"“]{1,120}[”"“],? (?:there )?(?:is |be |shall be )?substituted?\b|\b(?:wird|werden|ist|sind)\b[^.;]*\b(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|gesenkt)\b|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten) (?:nun|nunmehr|künftig|wie folgt)|\bentf(?:ällt|allen)\b|改め|改正|置き換え|に変更|削除|削る/i;
+const QUOTED = /[“"„]([^”"“„]{1,600})[”"“]|「([^「」]{1,400})」/g;
+/** A sentence whose new wording comes behind it. */
+const TO_FOLLOW = /[:：]\s*$|次のとおり|以下のとおり|\bas follows\b|\bfolgende fassung\b|\bwie folgt\b/i;
+const MOST_FOLLOWING = 6;
+/** What joins words that go with those that come: "“A” is replaced by “B”", "„A“ durch „B“", 「A」を「B」に. */
+const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|read|by|with|durch|in|tritt|treten|を|は、?|とあるのは、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
+
+const NAMED: readonly RegExp[] = [
+  /\b(?:clause|section|article|paragraph|rule|regulation|item)s?\s+(\d{1,3}(?:\.\d{1,3})*)((?:\s?\([a-z\d]{1,4}\))*)/gi,
+  /(?:§|\b(?:Artikel|Art\.|Ziffer|Ziff\.|Nummer|Nr\.|Klausel|Punkt))\s?(\d{1,3}(?:\.\d{1,3})*)(?:\s(?:Absatz|Abs\.)\s?(\d{1,3}))?(?:\s(?:Satz|Nummer|Nr\.|Buchstabe)\s?\w{1,3})?/gi,
+  /第\s?([\d一二三四五六七八九十]{1,4})\s?条(?:第\s?([\d一二三四五六七八九十]{1,3})\s?項)?/g,
+];
+const LABEL =
+  /^\s*(?:(?:§|clause|section|article|artikel|paragraph|ziffer|rule|第)\s?)?(?<number>\d{1,3}(?:\.\d{1,3})*|\((?:[a-z]|\d{1,2})\)|[a-z]\)|[一二三四五六七八九十]{1,3}(?=\s?[条項号]))/i;
+
+/** A number as it is written in figures: 十二 is 12. */
+function inFigures(number: string): string {
+  const digit = (one: string | undefined): number => '〇一二三四五六七八九'.indexOf(one ?? '');
+  const [tens, ones] = number.includes('十') ? number.split('十') : [null, number];
+  if (!/^[〇一二三四五六七八九十]+$/.test(number)) return number;
+  return String((tens === null ? 0 : tens === '' ? 10 : 10 * digit(tens)) + (ones === '' ? 0 : digit(ones)));
+}
+
+function partsOf(...said: readonly (string | undefined)[]): string[] {
+  return said
+    .flatMap((one) => one?.split(/[.()\s]+/) ?? [])
+    .filter(Boolean)
+    .map((one) => inFigures(one.toLowerCase()));
+}
+
+/** The clauses that words name, each with the clauses it lies in. */
+export function placesNamed(text: string): Address[] {
+  return NAMED.flatMap((one) => [...text.matchAll(one)].map((match) => partsOf(match[1], match[2])));
+}
+
+function labelOf(text: string): string[] {
+  return partsOf(LABEL.exec(text)?.groups?.['number']);
+}
+
+/** A place within another: "14.2" under "14" says all of where it is, "(a)" and "2." only the last of it. */
+function within(address: Address, label: Address): Address {
+  return label.length > address.length && address.every((number, at) => number === label[at])
+    ? label
+    : [...address, ...label];
+}
+
+/** Where a sentence stands: the numbers of its section's path, and the one it opens with. */
+export function addressOf(source: AskedSource, { unit, text }: Pick<UnitText, 'unit' | 'text'>): Address {
+  const labels = sectionOf(source, unit.section).split('›').map(labelOf);
+  const own = labelOf(text);
+  // A section may have the number of the sentence that opens it for a title.
+  const all = own.join() === labels.at(-1)?.join() ? labels : [...labels, own];
+  return all.reduce<Address>(within, []);
+}
+
+/** True where one place lies in the other, or is it. */
+function liesIn(one: Address, two: Address): boolean {
+  return two.length > 0 && two.every((number, at) => number === one[at]);
+}
+
+function quotedIn(text: string): { readonly words: string; readonly start: number; readonly end: number }[] {
+  return [...text.matchAll(QUOTED)].map((match) => ({
+    words: oneLine(match[1] ?? match[2] ?? '').trim(),
+    start: match.index,
+    end: match.index + match[0].length,
+  }));
+}
+
+/** Words of a sentence that go and those in their place, in their order. */
+function pairsOf(text: string): { old: string; now: string }[] {
+  const quoted = quotedIn(text);
+  return quoted.flatMap((old, at) => {
+    const now = quoted[at + 1];
+    return now !== undefined && TAKEN_OVER.test(text.slice(old.end, now.start)) ? [{ old: old.words, now: now.words }] : []; // prettier-ignore
+  });
+}
+
+/** A sentence that changes a clause, read; null for any other. `following` are the units behind it, of which the new wording is taken. */
+function readAmending(source: AskedSource, first: UnitText, following: readonly UnitText[]): Amending | null {
+  const plain = first.text.replace(QUOTED, ' ');
+  const places = AMENDS.test(plain) ? placesNamed(plain) : [];
+  if (places.length === 0) return null;
+  let text = first.text;
+  for (const { text: next } of TO_FOLLOW.test(text) ? following : []) {
+    if (quotedIn(text).length > 0) break;
+    text += `${source.segment.language === 'ja' ? '' : ' '}${next}`;
+  }
+  if (TO_FOLLOW.test(first.text) && quotedIn(text).length === 0) text = first.text;
+  const pairs = pairsOf(text);
+  const whole = pairs.length > 0 ? null : (quotedIn(text).at(-1)?.words ?? null);
+  return { source, unit: first.unit, text: oneLine(text), places, pairs, whole };
+}
+
+/** What each document changes; a document's pages do not change, so each is read once. */
+const known = new WeakMap<AskedSource['segment'], readonly Amending[]>();
+
+/** True for a document that says it changes or replaces another, or is called an amendment. */
+function isAmending(source: AskedSource): boolean {
+  if (!AMENDMENT_TERMS.some((term) => termNumber(source.segment, term) >= 0)) return false;
+  return (
+    /\bamend|addendum|variation|nachtrag|änderung|変更|改正|覚書/i.test(source.name) ||
+    statedFacts(source).some(({ field, value }) => field === 'amends' || (field === 'kind' && value === 'amendment'))
+  );
+}
+
+/** The sentences of a document that change clauses of another, in their order; none of a document that changes nothing. */
+export function amendingIn(source: AskedSource): readonly Amending[] {
+  const before = known.get(source.segment);
+  if (before !== undefined) return before;
+  const units = isAmending(source) ? [...unitsInOrder(source)] : [];
+  const found = units.flatMap(
+    (one, at) => readAmending(source, one, units.slice(at + 1, at + 1 + MOST_FOLLOWING)) ?? [],
+  );
+  known.set(source.segment, found);
+  return found;
+}
+
+const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+
+/** Words as they may be printed: over a line's end, with other marks between them. */
+function printed(words: string, language: Language): RegExp {
+  const plain = words.replace(/[^\p{L}\p{N}%]+$/u, '');
+  const parts = language === 'ja' ? [...plain.replace(/\s/g, '')] : plain.split(/[^\p{L}\p{N}%]+/u);
+  if (language === 'ja') return new RegExp(parts.map(escaped).join(String.raw`\s*`), 'iu');
+  const joined = parts.map(escaped).join(String.raw`[^\p{L}\p{N}%]+`);
+  return new RegExp(String.raw`(?<![\p{L}\p{N}])${joined}(?![\p{L}\p{N}])`, 'iu');
+}
+
+/** A clause's sentence with the words changed; null where none of the words that go stand in it. */
+function withWords(text: string, { pairs }: Amending, language: Language): string | null {
+  let [now, changed] = [text, false];
+  for (const pair of pairs) {
+    const old = printed(pair.old, language);
+    if (!old.test(now)) continue;
+    now = now.replace(old, () => pair.now);
+    changed = true;
+  }
+  return changed ? now : null;
+}
+
+/**
+ * What a sentence of a clause reads after a change: the words put in, the whole clause as it now reads, or the changing sentence itself where the clause goes or is
+ * told anew without quotes. Null where the change is of another clause, or of words that do not stand there.
+ */
+export function amendedText(at: Address, text: string, change: Amending, language: Language): string | null {
+  const places = change.places.filter((place) => liesIn(at, place) || (change.pairs.length > 0 && liesIn(place, at))); // prettier-ignore
+  if (places.length === 0) return null;
+  if (change.pairs.length > 0) return withWords(text, change, language);
+  return change.whole ?? change.text;
+}
+
+/** Share of the words of a document's name or title that one which changes it must hold. */
+const NAMED_BY = 0.5;
+/** Headings at the front of a document that may be its title. */
+const FIRST_TITLES = 2;
+
+/** True where a document that changes others may mean this one: it names its date, or most words of its name or title. */
+export function mayChange(changing: AskedSource, original: AskedSource): boolean {
+  const text = changing.page(1)?.text ?? '';
+  const facts = statedFacts(original);
+  const date = facts.find(({ field }) => field === 'date')?.value;
+  if (date !== undefined && findDates(text).some(({ value }) => value === date)) return true;
+  const held = termSet(text, changing.segment.language);
+  const titles = [
+    bareName(original),
+    ...facts.flatMap(({ field, value }) => (field === 'title' ? value : [])),
+    ...original.sections.slice(0, FIRST_TITLES).map(({ title }) => title),
+  ];
+  return titles.some((title) => {
+    const words = [...termSet(title, original.segment.language)];
+    return words.length > 0 && words.filter((word) => held.has(word)).length >= NAMED_BY * words.length;
+  });
+}
