@@ -1,7 +1,8 @@
 import { placeKey, termSet } from '../search';
-import { addressOf, amendedText, amendingIn, mayChange, type Amending } from './amending';
+import { addressOf, amendedText, amendingIn, mayChange, type Address, type Amending } from './amending';
 import type { Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
+import { freshMentions } from './kinds';
 import type { Question } from './question';
 import { quotedClaim, quoteOf } from './quoted';
 import { dateOf, type Side } from './sides';
@@ -20,21 +21,23 @@ function sharesSubject(text: string, { subject }: Question, source: AskedSource)
 const GOES_FOR_SOME =
   /\b(?:cease\w* to (?:apply|have effect)|no longer appl\w+|repealed|deleted|gestrichen|aufgehoben)\s+(?:for|on|to|in|where|if|as regards|für|bei|soweit)\b/i;
 
-/** True for a change that is told by words put in, by the clause as it now reads, by its going, or in words of what is asked. */
-function changesAsked(change: Amending, question: Question): boolean {
+/** True where a change of this very clause tells a value of the kind asked for: "The period in clause 5.2 is extended to seven months." */
+function tellsValue({ text, places, source }: Amending, at: Address, question: Question): boolean {
+  const same = places.some((place) => place.join() === at.join());
+  return same && freshMentions(text, question, source.segment.language).length > 0;
+}
+
+/** True for a change that is told by words put in, by the clause as it now reads, by its going, by a value, or in words of what is asked. */
+function changesAsked(change: Amending, at: Address, question: Question): boolean {
   const { pairs, whole, text, source } = change;
-  return (
-    pairs.length > 0 ||
-    whole !== null ||
-    (GOES.test(text) && !GOES_FOR_SOME.test(text)) ||
-    sharesSubject(text, question, source)
-  );
+  if (pairs.length > 0 || whole !== null || (GOES.test(text) && !GOES_FOR_SOME.test(text))) return true;
+  return sharesSubject(text, question, source) || tellsValue(change, at, question);
 }
 
 /** What a clause's sentence says of the question once a change is made. */
 function saidAfter(one: Evidence, text: string, change: Amending, question: Question): string {
   // A clause that goes is told by the sentence that ends it.
-  return text === change.text ? shorten(text) : headlineOf({ ...one, text, row: null }, question);
+  return text === change.text && GOES.test(text) ? shorten(text) : headlineOf({ ...one, text, row: null }, question);
 }
 
 /**
@@ -64,7 +67,7 @@ export function sidesChanged(
   let text = one.text;
   for (const other of changing) {
     for (const change of amendingIn(other)) {
-      if (!changesAsked(change, question) || (change.pairs.length === 0 && !mayChange(other, source))) continue;
+      if (!changesAsked(change, at, question) || (change.pairs.length === 0 && !mayChange(other, source))) continue;
       const after = amendedText(at, text, change, language);
       if (after === null) continue;
       const said = saidAfter(one, after, change, question);

@@ -67,6 +67,28 @@ describe('what an amendment says', () => {
     ]);
   });
 
+  test.each([
+    ['1.1 In clause 4.1, for the words “two” there shall be substituted “three”.', 'two', 'three'],
+    ['1.1 In clause 4.1 the words “two” are deleted and “three” is inserted.', 'two', 'three'],
+    ['1.1 In clause 4.1 “three” is substituted for “two”.', 'two', 'three'],
+    ['1.1 In clause 4.1, for “two” read “three”.', 'two', 'three'],
+    ['1.1 In clause 4.1 the figure “two” shall read “three”.', 'two', 'three'],
+  ])('are words put for others, however it is said: %s', (text, old, now) => {
+    expect(change(text)).toEqual([{ pairs: [{ old, now }], whole: null }]);
+  });
+
+  test.each([
+    [
+      '1. In § 3 Absatz 1 tritt an die Stelle der Angabe „1,50 Kronen“ die Angabe „2 Kronen“.',
+      'de',
+      '1,50 Kronen',
+      '2 Kronen',
+    ],
+    ['第4条中「月額2万円」とあるのは「月額2万5,000円」とする。', 'ja', '月額2万円', '月額2万5,000円'],
+  ] as const)('in German and Japanese: %s', (text, language, old, now) => {
+    expect(change(text, language)).toEqual([{ pairs: [{ old, now }], whole: null }]);
+  });
+
   test('is the clause as it reads from then on', () => {
     expect(change('1.4 Clause 4.1 is amended to read: “At least three people are on duty.”')).toEqual([
       { pairs: [], whole: 'At least three people are on duty.' },
@@ -97,6 +119,27 @@ describe('a clause that was amended', () => {
     const { lines, conflicts } = asked(both, question);
     expect(lines?.map((line, at) => line.startsWith(at === 0 ? now : before))).toEqual([true, true]);
     expect(conflicts).toEqual([[0, 1]]);
+  });
+
+  test('is told by the value that a change names without quoting', () => {
+    const deed = amendment('1. The period in clause 3.3 is extended to six weeks.');
+    const { lines } = asked({ ...both, 'Deed of variation.txt': deed }, 'How often are fees reported?');
+    expect(lines?.[0]).toMatch(/^six weeks \(amended/);
+  });
+
+  test('goes by letters and numbers, and by articles numbered through chapters', () => {
+    const policy = {
+      'Policy.txt':
+        'Policy of 12 January 2023\n\nSection A Cover\n\nA2. The sum insured is 350,000 crowns for each voyage.',
+      'Endorsement.txt':
+        'Endorsement\n\nTo the policy of 12 January 2023.\n\n1. In item A2, “350,000 crowns” is amended to “500,000 crowns”.',
+    };
+    expect(asked(policy, 'What sum is insured for each voyage?').lines?.[0]).toMatch(/^500,000 crowns/);
+    const rules = {
+      '就業規程.txt': '第2章 手当\n\n第5条 夜勤手当は、6,000円とする。',
+      '就業規程改定.txt': '就業規程の改定\n\n第5条中「6,000円」を「7,200円」に改める。',
+    };
+    expect(asked(rules, '夜勤手当はいくらですか。', 'ja').lines?.[0]).toMatch(/^7,200円/);
   });
 
   test('for some cases only is told where these are asked for', () => {

@@ -1,5 +1,5 @@
 import { statedFacts } from '../facts';
-import { bareName, sectionOf, termNumber, termSet, unitsInOrder, type UnitText } from '../search';
+import { bareName, placeKey, sectionOf, termNumber, termSet, unitsOfPassage, type UnitText } from '../search';
 import { findDates, oneLine, type Language } from '../text';
 import type { AskedSource } from './types';
 
@@ -19,24 +19,29 @@ export interface Amending {
   readonly whole: string | null;
 }
 
-/** Words, as search terms, of which a document that changes another holds one. */
-const AMENDMENT_TERMS = ['amend', 'amendment', 'supersed', 'replac', 'vari', 'nachtrag', 'anderung', 'ersetzt', '変更', '改正', '改め']; // prettier-ignore
+/** Words, as search terms, of which a sentence that changes a clause holds one. */
+const AMENDING_TERMS =
+  'amend vari replac substitut delet repeal revok read restat ceas extend extens shorten rais increas reduc lower ersetzt geandert andert gestrich aufgehob fassung gefasst entfallt erhoht gesenkt verlangert verkurzt beträgt betragt kunftig lautet 改め 改正 変更 削除'.split(
+    ' ',
+  );
 const AMENDS =
-  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced)|shall (?:now )?read|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect)|no longer appl(?:y|ies))\b|\bfor [“"„][^”"“]{1,120}[”"“],? (?:there )?(?:is |be |shall be )?substituted?\b|\b(?:wird|werden|ist|sind)\b[^.;]*\b(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|gesenkt)\b|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten) (?:nun|nunmehr|künftig|wie folgt)|\bentf(?:ällt|allen)\b|改め|改正|置き換え|に変更|削除|削る/i;
+  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced|extended|shortened|prolonged)|shall (?:now )?read|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect)|no longer appl(?:y|ies))\b|\bfor (?:the (?:words?|figures?|sums?|number) )?“”,? (?:read|substitute)\b|(?<!\p{L})(?:wird|werden|ist|sind)(?!\p{L}).{0,160}(?<!\p{L})(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|angehoben|gesenkt|herabgesetzt|festgesetzt|verlängert|verkürzt)(?!\p{L})|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten|beträgt|betragen) (?:nun|nunmehr|künftig|fortan|wie folgt)|\bentf(?:ällt|allen)(?!\p{L})|an die stelle|改め|改正|置き換え|に変更|とあるのは|削除|削る/iu;
 const QUOTED = /[“"„]([^”"“„]{1,600})[”"“]|「([^「」]{1,400})」/g;
 /** A sentence whose new wording comes behind it. */
-const TO_FOLLOW = /[:：]\s*$|次のとおり|以下のとおり|\bas follows\b|\bfolgende fassung\b|\bwie folgt\b/i;
+const TO_FOLLOW = /[:：]\s*$|次の(?:とおり|ように)|以下のとおり|\bas follows\b|\bfolgende fassung\b|\bwie folgt\b/i;
 const MOST_FOLLOWING = 6;
+/** Passages of a document that are looked through for changes, at most. */
+const MOST_PASSAGES = 600;
 /** What joins words that go with those that come: "“A” is replaced by “B”", "„A“ durch „B“", 「A」を「B」に. */
-const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|read|by|with|durch|in|tritt|treten|を|は、?|とあるのは、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
+const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|(?:shall )?(?:now )?reads?|(?:is|are|shall be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed),?\sand|by|with|durch|in|tritt|treten|を|は、?|とあるのは、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
 
 const NAMED: readonly RegExp[] = [
-  /\b(?:clause|section|article|paragraph|rule|regulation|item)s?\s+(\d{1,3}(?:\.\d{1,3})*)((?:\s?\([a-z\d]{1,4}\))*)/gi,
+  /\b(?:clause|section|article|paragraph|rule|regulation|item)s?\s+([A-Z]?\d{1,3}(?:\.\d{1,3})*)((?:\s?\([a-z\d]{1,4}\))*)/gi,
   /(?:§|\b(?:Artikel|Art\.|Ziffer|Ziff\.|Nummer|Nr\.|Klausel|Punkt))\s?(\d{1,3}(?:\.\d{1,3})*)(?:\s(?:Absatz|Abs\.)\s?(\d{1,3}))?(?:\s(?:Satz|Nummer|Nr\.|Buchstabe)\s?\w{1,3})?/gi,
   /第\s?([\d一二三四五六七八九十]{1,4})\s?条(?:第\s?([\d一二三四五六七八九十]{1,3})\s?項)?/g,
 ];
 const LABEL =
-  /^\s*(?:(?:§|clause|section|article|artikel|paragraph|ziffer|rule|第)\s?)?(?<number>\d{1,3}(?:\.\d{1,3})*|\((?:[a-z]|\d{1,2})\)|[a-z]\)|[一二三四五六七八九十]{1,3}(?=\s?[条項号]))/i;
+  /^\s*(?:(?:§|clause|section|article|artikel|paragraph|ziffer|rule|第)\s?)?(?<number>[A-Z]?\d{1,3}(?:\.\d{1,3})*(?![a-z\d])|\((?:[a-z]|\d{1,2})\)|[a-z]\)|[一二三四五六七八九十]{1,3}(?=\s?[条項号]))/iu;
 
 /** A number as it is written in figures: 十二 is 12. */
 function inFigures(number: string): string {
@@ -58,7 +63,11 @@ export function placesNamed(text: string): Address[] {
   return NAMED.flatMap((one) => [...text.matchAll(one)].map((match) => partsOf(match[1], match[2])));
 }
 
+/** Parts of a document whose articles are numbered through: they say nothing of where an article stands. */
+const CHAPTER = /^\s*(?:第\s?\S{1,4}\s?[章編部節]|(?:chapter|part|title|kapitel|teil|abschnitt)\s)/i;
+
 function labelOf(text: string): string[] {
+  if (CHAPTER.test(text)) return [];
   return partsOf(LABEL.exec(text)?.groups?.['number']);
 }
 
@@ -85,24 +94,34 @@ function liesIn(one: Address, two: Address): boolean {
 
 function quotedIn(text: string): { readonly words: string; readonly start: number; readonly end: number }[] {
   return [...text.matchAll(QUOTED)].map((match) => ({
-    words: oneLine(match[1] ?? match[2] ?? '').trim(),
+    words: (match[1] ?? match[2] ?? '').trim(),
     start: match.index,
     end: match.index + match[0].length,
   }));
 }
 
+/** "“B” is substituted for “A”": what comes stands first. */
+const COMES_FIRST =
+  /^\s*(?:is|are|shall be)\s+(?:inserted|substituted|put)\s+(?:for|in place of)\s*(?:the (?:words?|figures?)\s*)?$/i;
+/** "an die Stelle der Angabe „A“ die Angabe „B“": nothing but a noun stands between. */
+const IN_STEAD = /^\s*(?:die|das|der)\s+(?:angabe|wort|wörter|worte|zahl|betrag)\s*$/i;
+
 /** Words of a sentence that go and those in their place, in their order. */
 function pairsOf(text: string): { old: string; now: string }[] {
   const quoted = quotedIn(text);
-  return quoted.flatMap((old, at) => {
-    const now = quoted[at + 1];
-    return now !== undefined && TAKEN_OVER.test(text.slice(old.end, now.start)) ? [{ old: old.words, now: now.words }] : []; // prettier-ignore
+  const stead = /\ban die stelle\b/i.test(text);
+  return quoted.flatMap((one, at) => {
+    const next = quoted[at + 1];
+    if (next === undefined) return [];
+    const between = text.slice(one.end, next.start);
+    if (COMES_FIRST.test(between)) return [{ old: next.words, now: one.words }];
+    return TAKEN_OVER.test(between) || (stead && IN_STEAD.test(between)) ? [{ old: one.words, now: next.words }] : [];
   });
 }
 
 /** A sentence that changes a clause, read; null for any other. `following` are the units behind it, of which the new wording is taken. */
 function readAmending(source: AskedSource, first: UnitText, following: readonly UnitText[]): Amending | null {
-  const plain = first.text.replace(QUOTED, ' ');
+  const plain = oneLine(first.text).replace(QUOTED, '“”');
   const places = AMENDS.test(plain) ? placesNamed(plain) : [];
   if (places.length === 0) return null;
   let text = first.text;
@@ -111,9 +130,10 @@ function readAmending(source: AskedSource, first: UnitText, following: readonly 
     text += `${source.segment.language === 'ja' ? '' : ' '}${next}`;
   }
   if (TO_FOLLOW.test(first.text) && quotedIn(text).length === 0) text = first.text;
+  text = oneLine(text);
   const pairs = pairsOf(text);
   const whole = pairs.length > 0 ? null : (quotedIn(text).at(-1)?.words ?? null);
-  return { source, unit: first.unit, text: oneLine(text), places, pairs, whole };
+  return { source, unit: first.unit, text, places, pairs, whole };
 }
 
 /** What each document changes; a document's pages do not change, so each is read once. */
@@ -121,23 +141,42 @@ const known = new WeakMap<AskedSource['segment'], readonly Amending[]>();
 
 /** True for a document that says it changes or replaces another, or is called an amendment. */
 function isAmending(source: AskedSource): boolean {
-  if (!AMENDMENT_TERMS.some((term) => termNumber(source.segment, term) >= 0)) return false;
   return (
-    /\bamend|addendum|variation|nachtrag|änderung|変更|改正|覚書/i.test(source.name) ||
+    /\bamend|addendum|variation|supplement|corrigend|nachtrag|änderung|変更|改正|覚書/i.test(source.name) ||
     statedFacts(source).some(({ field, value }) => field === 'amends' || (field === 'kind' && value === 'amendment'))
   );
 }
 
-/** The sentences of a document that change clauses of another, in their order; none of a document that changes nothing. */
+/** Passages that hold a word by which clauses are changed, with the ones behind them, in order. */
+function passagesThatMay({ segment }: AskedSource): number[] {
+  const found = new Set<number>();
+  for (const word of AMENDING_TERMS) {
+    const term = termNumber(segment, word);
+    if (term < 0) continue;
+    for (const passage of segment.postingPassages.subarray(
+      segment.postingStarts[term],
+      segment.postingStarts[term + 1],
+    ))
+      if (found.size < MOST_PASSAGES) found.add(passage).add(passage + 1);
+  }
+  return [...found].filter((one) => one < segment.passageSections.length).sort((a, b) => a - b);
+}
+
+/** The sentences of a document that change clauses of another, in their order; none of a document that only speaks of changes. */
 export function amendingIn(source: AskedSource): readonly Amending[] {
   const before = known.get(source.segment);
   if (before !== undefined) return before;
-  const units = isAmending(source) ? [...unitsInOrder(source)] : [];
+  const seen = new Map<string, UnitText>();
+  for (const passage of passagesThatMay(source))
+    for (const one of unitsOfPassage(source, passage)) seen.set(placeKey(one.unit.spans), one);
+  const units = [...seen.values()];
   const found = units.flatMap(
     (one, at) => readAmending(source, one, units.slice(at + 1, at + 1 + MOST_FOLLOWING)) ?? [],
   );
-  known.set(source.segment, found);
-  return found;
+  // Words that go and come are what no contract has but one that changes another.
+  const changes = found.some(({ pairs }) => pairs.length > 0) || (found.length > 0 && isAmending(source)) ? found : [];
+  known.set(source.segment, changes);
+  return changes;
 }
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
@@ -178,10 +217,12 @@ export function amendedText(at: Address, text: string, change: Amending, languag
 const NAMED_BY = 0.5;
 /** Headings at the front of a document that may be its title. */
 const FIRST_TITLES = 2;
+/** Pages at the front of a document that say what it changes; the first may be a cover. */
+const FRONT_PAGES = 3;
 
 /** True where a document that changes others may mean this one: it names its date, or most words of its name or title. */
 export function mayChange(changing: AskedSource, original: AskedSource): boolean {
-  const text = changing.page(1)?.text ?? '';
+  const text = [...Array(FRONT_PAGES).keys()].map((at) => changing.page(at + 1)?.text ?? '').join('\n');
   const facts = statedFacts(original);
   const date = facts.find(({ field }) => field === 'date')?.value;
   if (date !== undefined && findDates(text).some(({ value }) => value === date)) return true;

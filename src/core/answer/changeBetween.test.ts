@@ -66,6 +66,31 @@ describe('a change between the sentences of two documents', () => {
     expect(ask('What is the monthly fee?', texts).calculations).toEqual([]);
   });
 
+  test.each([
+    ['By how much did operating profit rise in 2025?', '1.89 − 1.62 = 0.27'],
+    ['By how much did costs fall in 2025?', '4.1 − 4.4 = −0.3'],
+    ['By how much did staff costs rise in 2025?', '428,500 − 412,000 = 16,500'],
+  ])('takes what is said of the year before: “%s”', (question, working) => {
+    const texts = {
+      'Review 2024.txt': 'Review 2024\n\nStaff costs were 412,000 crowns and new books cost 61,500 crowns.',
+      'Review 2025.txt': [
+        'Review 2025',
+        'Operating profit came to 1.89 million crowns, compared with 1.62 million crowns in the year before.',
+        'Costs fell from 4.4 million crowns to 4.1 million crowns.',
+        'Staff costs were 428,500 crowns and new books cost 58,200 crowns.',
+      ].join('\n\n'),
+    };
+    expect(ask(question, texts).calculations.map((one) => one.working.split(';')[0])).toEqual([working]);
+  });
+
+  test('is none between sentences of different things', () => {
+    const texts = {
+      'Policy.txt': 'Policy of 2023\n\nThe premium is 6,200 crowns a year.',
+      'Endorsement.txt': 'Endorsement of 2024\n\nThe sum insured for each voyage is 500,000 crowns.',
+    };
+    expect(ask('By how much did the premium go up?', texts).calculations).toEqual([]);
+  });
+
   test('is told in the language of the figures', () => {
     const texts = {
       'Bericht 2023.txt': 'Bericht 2023\n\nIm Jahr 2023 wurden 2.148 Gegenstände abgegeben.',
@@ -82,6 +107,24 @@ describe('a figure of the year that is asked', () => {
   test('is that of the report of that year, and no conflict with another year’s', () => {
     const { headline, conflicts } = ask('How many spectators did the autumn regatta draw in 2024?');
     expect([headline, conflicts]).toEqual(['1,150', []]);
+  });
+});
+
+describe('two editions that differ', () => {
+  const edition = (weeks: string, wear: string): string =>
+    `Manual\n\nGrease the drum bearings every ${weeks}.\n\nCheck the lining and renew it when it is thinner than ${wear} millimetres.`;
+  const editions = {
+    'Manual, edition 3, 2022.txt': edition('two weeks', '4'),
+    'Manual, edition 4, 2025.txt': edition('week', '5'),
+  };
+
+  test.each([
+    ['How often must the drum bearings be greased?', ['every week', 'every two weeks']],
+    ['What happens to a lining that is thinner?', ['Check the lining and renew it when it is thinner than 5', 'Check the lining and renew it when it is thinner than 4']], // prettier-ignore
+  ])('are both told: “%s”', (question, said) => {
+    const { lines, conflicts } = ask(question, editions);
+    expect(conflicts).toEqual([[0, 1]]);
+    expect(lines?.map((line, at) => line.startsWith(said[at] as string))).toEqual([true, true]);
   });
 });
 

@@ -8,12 +8,12 @@ import {
   spanOfColumn,
   worth,
 } from '../figure';
-import { sameTerms, termSet } from '../search';
+import { sameTerms, shareInCommon, termSet } from '../search';
 import type { Heads, Table, TableRow } from '../source';
-import { findDates, type Language } from '../text';
+import { findDates, findNumbers, type Language } from '../text';
 import { changedSides, sidesChanged } from './amendedSides';
 import type { Evidence } from './evidence';
-import { closestMention } from './headline';
+import { closestMention, shorten } from './headline';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
@@ -104,8 +104,29 @@ function sideOfRow(source: AskedSource, { table, row, column, value }: NamedCell
 function valueOf(text: string, evidence: Evidence): { readonly unit: string; readonly worth: string } | null {
   const date = findDates(text)[0]?.value;
   if (date !== undefined) return { unit: 'date', worth: date };
-  const quantity = quantityAt(text, 0, text.length, evidence.source.segment.language);
+  const { language } = evidence.source.segment;
+  const every = intervalOf(text, language);
+  if (every !== null) return { unit: 'interval', worth: every };
+  const quantity = quantityAt(text, 0, text.length, language);
   return quantity === null ? null : { unit: quantity.unit ?? '', worth: worth(quantity).toFixed() };
+}
+
+const INTERVALS: readonly (readonly [RegExp, string])[] = [
+  [/^(?:every|each) hour\b|^hourly\b|^(?:stündlich|jede stunde)|毎時/i, '1 hour'],
+  [/^(?:every|each) (?:day|morning|evening|night)\b|^daily\b|^(?:täglich|jeden (?:tag|morgen|abend))|毎日/i, '1 day'],
+  [/^(?:every|each) week\b|^weekly\b|^(?:wöchentlich|jede woche)|毎週/i, '1 week'],
+  [/^(?:every|each) month\b|^monthly\b|^(?:monatlich|jeden monat)|毎月/i, '1 month'],
+  [/^(?:every|each) quarter\b|^quarterly\b|^(?:vierteljährlich|jedes (?:quartal|vierteljahr))|四半期ごと/i, '3 month'],
+  [/^(?:every|each) year\b|^(?:yearly|annually)\b|^(?:jährlich|jedes jahr)|毎年/i, '1 year'],
+];
+
+/** How often something happens, by number and unit of time: "every two weeks" is 2 week; null for what tells no interval. */
+function intervalOf(text: string, language: Language): string | null {
+  const named = INTERVALS.find(([words]) => words.test(text))?.[1];
+  if (named !== undefined) return named;
+  if (!/^(?:every|each|alle)\s|(?:ごと|おき|毎に)$/i.test(text)) return null;
+  const quantity = quantityAt(text, 0, text.length, language);
+  return quantity === null ? null : `${worth(quantity).toFixed()} ${quantity.unit ?? ''}`;
 }
 
 /** True for two sentences of one document of which one corrects what the other told. */
@@ -142,11 +163,34 @@ function shareWords(one: Evidence, two: Evidence, { subject }: Question): boolea
   return both.length >= Math.max(1, SHARED * worded.length);
 }
 
+/** Share of their words from which on two sentences are one clause in two wordings. */
+const ONE_CLAUSE = 0.75;
+
+function numbersIn({ text, source }: Evidence): string {
+  return findNumbers(text.replace(/^\s*[(\d.)]+\s/, ''), source.segment.language).map(({ value }) => value).sort().join(); // prettier-ignore
+}
+
+/** The same clause in other documents with another figure, where no value is asked for: "when it is thinner than 4 millimetres", than 5. */
+function otherWordings(best: Evidence, near: readonly Evidence[]): Side[] {
+  const [words, numbers] = [wordsOf(best), numbersIn(best)];
+  return near.flatMap((one) => {
+    const { source } = one;
+    if (source.id === best.source.id || one.row !== null || numbersIn(one) === numbers) return [];
+    if (shareInCommon(words, wordsOf(one)) < ONE_CLAUSE) return [];
+    return [{ source, said: shorten(one.text), claim: quotedClaim(quoteOf(source, one)), amends: false }];
+  });
+}
+
+function wordsOf({ text, source }: Evidence): Set<string> {
+  return new Set([...termSet(text, source.segment.language)].filter((term) => !/\d/.test(term)));
+}
+
 /** What other documents say in sentences that come as near to the question as the best one, where their value differs; a value of another unit is of something else. */
 function otherSentences(best: Evidence, near: readonly Evidence[], question: Question): Side[] {
   const said = closestMention(best, question);
   const own = said === null ? null : valueOf(said, best);
-  if (own === null || best.row !== null) return [];
+  if (best.row !== null) return [];
+  if (own === null) return said === null ? otherWordings(best, near) : [];
   const sides = new Map<string, Side | null>();
   for (const one of near) {
     const { source } = one;

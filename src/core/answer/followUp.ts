@@ -24,7 +24,7 @@ const DESCRIBED =
 
 /** Question shapes whose rest is the thing asked about. */
 const SUBJECTS: readonly RegExp[] = [
-  /^(?:how (?:much|many|long|high|large|often)|what|when|where|who|which|why|how)\s+(?:is|are|was|were|will be)\s+(?<thing>(?:the|an?|its|each|every|any)\s.+?)$/i,
+  /^(?:how (?:much|many|long|high|large|often|big|wide|deep|heavy|old|tall|fast|far|thick|small|loud)|what|when|where|who|which|why|how)\s+(?:is|are|was|were|will be)\s+(?<thing>(?:the|an?|its|each|every|any)\s.+?)$/i,
   /^(?:is|are|was|were)\s+(?<thing>(?:the|an?)\s.+?)\s+(?:allowed|permitted|required|obliged|liable|due|payable|subject|included|[\p{L}]+ed)\b.*$/iu,
   /^(?:how (?:much|long|often)|when|where|why|how|what)\s+(?:does|do|did|can|may|must|shall|should|will)\s+(?<thing>(?:the|an?|each|every)\s.+?)\s+(?:pay|owe|end|begin|start|expire|hold|have|cost|apply|receive|give|keep|do|make|provide|carry|take|last|run|terminate|commence|amount|report|say|state|fall|mature|become|renew|lapse|stand|bear|change|vary|reach|rise|grow|return|open|close|sign|weigh|measure|require|need|belong|remain|stay|come|go|take|get|leave|move|serve|work|operate|employ|own|use|sell|buy|charge|protect|cover)\b.*$/i,
   /^(?:what|which|how many|how much)\s+[\p{L}][\p{L} -]{1,40}?\s+(?:must|shall|may|does|do|did|can|will|should)\s+(?<thing>(?:the|an?|each|every)\s[\p{L}’'-]+(?:\s[\p{L}’'-]+)??)\s+\p{L}+\b.*$/iu,

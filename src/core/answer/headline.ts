@@ -4,6 +4,7 @@ import { termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
 import { measuredBy, measures } from './measured';
+import { movedFrom } from './moves';
 import { asksHolder, partyNamed, someoneNamed } from './partyNamed';
 import { asksSize, SIZE, toldIn } from './quantities';
 import type { Question } from './question';
@@ -19,6 +20,9 @@ const LIMITING =
 const AGED = 8;
 /** Words that a comma counts as, between a value and the words it may belong to. */
 const CLAUSE_APART = 3;
+/** What the distance of each further word counts, up to the number of words behind which it counts no more. */
+const FURTHER = 0.3;
+const FAR = 12;
 
 /** What makes the words behind a value those that it is told of: "226 crowns for each late departure and 4,530 crowns for each day". */
 const FOR_EACH = /^\s*(?:for (?:each|every|an?)|per|each|je|pro|für jede[nrs]?)\s/i;
@@ -40,6 +44,7 @@ export function closestMention(evidence: Evidence, question: Question): string |
     .filter((term) => !question.periods.includes(term) && !/^(?:19|20)\d\d$/.test(term));
   const wanted = new Set(subject.length > 0 ? subject : question.terms.map((one) => one.term));
   const others = new Set(question.subject.flatMap(({ equivalents = [] }) => equivalents).flatMap((one) => (one.loose === true ? [] : one.term))); // prettier-ignore
+  const termAt = (at: number): string => termsOf(tokens[at]?.word ?? '', language)[0]?.term ?? '';
   const among = (set: ReadonlySet<string>): number[] =>
     tokens.flatMap((token, at) => (termsOf(token.word, language).some((one) => set.has(one.term)) ? [at] : []));
   const own = among(wanted);
@@ -55,7 +60,14 @@ export function closestMention(evidence: Evidence, question: Question): string |
     };
     const hedge = LIMITING.test(evidence.text.slice(0, start).slice(-40)) ? -2 : 0;
     const near = hits.filter((hit) => (owners.get(hit)?.start ?? start) === start);
-    return hedge + Math.min(...near.map((hit) => (hit < at ? at - hit : 1.3 * (hit - at)) + apart(hit)), 1000);
+    const byTerm = new Map<string, number>();
+    for (const hit of near) {
+      const away = (hit < at ? at - hit : 1.3 * (hit - at)) + apart(hit);
+      const term = termAt(hit);
+      byTerm.set(term, Math.min(byTerm.get(term) ?? Infinity, away));
+    }
+    const [nearest = 1000, ...further] = [...byTerm.values()].sort((a, b) => a - b);
+    return hedge + nearest + FURTHER * further.reduce((sum, away) => sum + Math.min(away, FAR), 0);
   };
   const asked = new Set(question.values.map((value) => value.slice(1)));
   const fresh = mentions.filter((one) => !asked.has(evidence.text.slice(one.start, one.end).replace(/,/g, '')));
@@ -67,7 +79,9 @@ export function closestMention(evidence: Evidence, question: Question): string |
       (/(?:^|\s)(?:Of|Out of|Von)(?: the| all| these| den| allen)?\s$/.test(evidence.text.slice(0, start)) &&
         mentions.some((one) => one.start > start)),
   );
-  const possible = (fresh.length > 0 ? fresh : mentions).filter((one) => !wholes.includes(one));
+  // "Rose from 4.2 to 4.6 million": the latter is how much it is.
+  const now = (one: Range): boolean => !movedFrom(evidence.text, one);
+  const possible = (fresh.length > 0 ? fresh : mentions).filter((one) => !wholes.includes(one) && now(one));
   const asksFor = measuredBy(question, language);
   const sized = question.kind === 'number' && asksSize(question.text);
   const fitting = possible.filter((one) =>

@@ -1,9 +1,11 @@
+import type { Range } from '../text';
+
 /** Words that ask how something moved rather than what it is. */
 const MOVES =
-  /\b(?:chang(?:e|es|ed|ing)|ris(?:e|en|es|ing)|rose|fall(?:s|en|ing)?|fell|gr(?:ow|ew|own|owth|ows|owing)|increas(?:e|ed|es|ing)|decreas(?:e|ed|es|ing)|drop(?:s|ped|ping)?|declin(?:e|ed|es|ing)|shr(?:ink|ank|unk)|differ(?:s|ed|ence|ent)?|higher|lower|more|less|fewer|greater|smaller|larger|up|down|improv(?:e|ed|ement)|worse(?:n|ned)?|develop(?:ed|ment)?|compared?|versus|movement|(?:long|short|thick|thinn|wid|deep|high|heavi|light|fast|slow|old)er|shrinks?|(?:put|went|gone|go) (?:up|down)|raised|lowered|reduced|cut|gestiegen|gesunken|steig(?:t|en|erung)|stieg|sank|gefallen|gewachsen|wuchs|verändert|veränderung|zugenommen|abgenommen|höher|niedriger|mehr|weniger|erhöht|gesenkt|länger|kürzer|geringer|größer|kleiner|entwickelt)\b|(?:上|下)が[りっる]|増え|増加|減[りっ]|減少|変わり|変化|変動|伸び|引き上げ|引き下げ/i;
+  /\b(?:chang(?:e|es|ed|ing)|ris(?:e|en|es|ing)|rose|fall(?:s|en|ing)?|fell|gr(?:ow|ew|own|owth|ows|owing)|increas(?:e|ed|es|ing)|decreas(?:e|ed|es|ing)|drop(?:s|ped|ping)?|declin(?:e|ed|es|ing)|shr(?:ink|ank|unk)|differ(?:s|ed|ence|ent)?|higher|lower|more|less|fewer|greater|smaller|larger|up|down|improv(?:e|ed|ement)|worse(?:n|ned)?|develop(?:ed|ment)?|compared?|versus|movement|(?:long|short|thick|thinn|wid|deep|high|heavi|light|fast|slow|old)er|shrinks?|(?:put|went|gone|go) (?:up|down)|raised|lowered|reduced|cut|gestiegen|gesunken|steig(?:t|en|erung)|stieg|sank|gefallen|gewachsen|wuchs|verändert|veränderung|zugenommen|abgenommen|höher|niedriger|mehr|weniger|erhöht|gesenkt|länger|kürzer|geringer|größer|kleiner|teurer|billiger|schneller|langsamer|breiter|tiefer|schwerer|leichter|dicker|dünner|entwickelt)\b|(?:上|下)が[りっる]|増え|増加|減[りっ]|減少|変わり|変化|変動|伸び|引き上げ|引き下げ/i;
 /** Ways of asking for the size of a move. */
 const ASKS_CHANGE =
-  /\bhow (?:much|far|strongly|did|has|have)\b|\bhow many (?:more|fewer|less)\b|\bby (?:how much|how many|what|which)\b|\bwhat (?:is|was|were|are)\b.*\b(?:change|difference|increase|decrease|rise|fall|growth|drop|decline|movement)\b|\bpercent(?:age)?\b|\bper cent\b|^(?:was|were|is|are|did|does|do|has|have)\b|\bum wie ?viel\b|\bwie (?:stark|hat|haben|ist|sind)\b|:\s*(?:was|were|is|are|did)\b|\bcompare|\bversus\b|\bdifference between\b|^(?:wurden?|war(?:en)?|ist|sind|hat|haben)\b.*\bals\b|いくら|どれ(?:だけ|くらい|ほど)|どのくらい|どう|何/i;
+  /\bhow (?:much|far|strongly|did|has|have)\b|\bhow many (?:more|fewer|less)\b|\bwie ?viele?\b.*\b(?:mehr|weniger|höher|niedriger)\b|\bby (?:how much|how many|what|which)\b|\bwhat (?:is|was|were|are)\b.*\b(?:change|difference|increase|decrease|rise|fall|growth|drop|decline|movement)\b|\bpercent(?:age)?\b|\bper cent\b|^(?:was|were|is|are|did|does|do|has|have)\b|\bum wie ?viel\b|\bwie (?:stark|hat|haben|ist|sind)\b|:\s*(?:was|were|is|are|did)\b|\bcompare|\bversus\b|\bdifference between\b|^(?:wurden?|war(?:en)?|ist|sind|hat|haben)\b.*\bals\b|いくら|どれ(?:だけ|くらい|ほど)|どのくらい|どう|何/i;
 
 /** True for a question that asks how a figure moved: "By how much did revenue rise?", "Was it more than the year before?" */
 export function asksChange(text: string): boolean {
@@ -19,8 +21,21 @@ export function asksSizeOfMove(text: string): boolean {
   return asksChange(text) && !TESTS.test(text.trim());
 }
 
+/** Verbs by which a sentence tells a move itself. */
+const MOVED =
+  /\b(?:rose|risen|rises|fell|fallen|falls|grew|grown|grows|increased|increases|decreased|dropped|declined|went (?:up|down)|climbed|shrank|shrunk|was (?:raised|lowered|cut|reduced)|stieg|gestiegen|sank|gesunken|fiel|gefallen|wuchs|gewachsen|erhöht\w*|verringert\w*|sinkt|steigt|nahm)\b/i;
+
+/** True for a figure that something moved from, where what it moved to stands behind: "rose from 4.2 to 4.6 million". */
+export function movedFrom(text: string, { start, end }: Range): boolean {
+  return (
+    MOVED.test(text) &&
+    /\b(?:from|von)\s$/i.test(text.slice(0, start)) &&
+    /^[^.;]{0,40}?\s(?:to|auf)\s/i.test(text.slice(end))
+  );
+}
+
 /** The words of a question that only ask for the move: the rest is what moved. */
 export function moveWords(text: string): string[] {
   const moves = [...text.matchAll(new RegExp(MOVES, 'gi'))].map((match) => match[0]);
-  return [...moves, 'percentage', 'percent', 'per cent', 'prozent'];
+  return [...moves, 'points', 'percentage points', 'prozentpunkte', 'percentage', 'percent', 'per cent', 'prozent'];
 }

@@ -2,7 +2,7 @@ import { bareName, inverseFrequency, termSet, type Neighbours } from '../search'
 import { eachAsked, toldApart } from './apart';
 import { answerFrom } from './builtIn';
 import { changeAnswer } from './change';
-import { changeBetween } from './changeBetween';
+import { changeBetween, levelsOf } from './changeBetween';
 import { changeOverRows } from './changeDown';
 import { gatherEvidence } from './evidence';
 import { dutiesAnswer } from './duties';
@@ -21,6 +21,7 @@ import { seek, searchesOf, type SeekOptions, type Sought } from './seek';
 import type { AskSettings } from './settings';
 import { asksWatchPoints, watchPointsAnswer, watchPointsOf } from './watchPoints';
 import type { AskedSource, ReaderAnswer, Reading } from './types';
+import { yearsAsked } from './years';
 
 /** A claim or clause that a question is about: where it stands, and its words. */
 export interface Subject {
@@ -61,14 +62,27 @@ function options({ neighbours, settings, limits }: Asking, place: Place | null =
 /** The difference between what two documents say of a thing, where nothing else says how it moved; null where they do not differ. */
 function movedSides(sought: Sought): ReaderAnswer | null {
   if (!asksSizeOfMove(sought.question.text)) return null;
-  const told = answerFrom(sought);
-  return told.calculations.length > 0 ? told : null;
+  const asked = sought.question;
+  for (const question of yearsAsked(asked).length > 0 ? [asked] : levelsOf(asked)) {
+    const told = answerFrom({ ...sought, question });
+    if (told.calculations.length > 0) return told;
+  }
+  return null;
+}
+
+/** The named documents with those that are called alike but for a year: a report names what it compares with no further. */
+function withOtherYears(scope: Scope, all: readonly AskedSource[]): Scope {
+  if (scope.named.length === 0) return scope;
+  const yearless = (source: AskedSource): string => bareName(source).replace(/(?:19|20)\d{2}/g, '#');
+  const called = new Set(scope.sources.map(yearless).filter((name) => name.includes('#')));
+  return { ...scope, sources: all.filter((one) => scope.sources.includes(one) || called.has(yearless(one))) };
 }
 
 /** How a figure moved, searched for without the words that ask for the move; null when the question asks for none, or none is found. */
-function changeOver(question: string, scope: Scope, asking: Asking): Part | null {
-  const { sources, words, apart } = scope;
-  if (!asksChange(question) || apart) return null;
+function changeOver(question: string, own: Scope, all: readonly AskedSource[], asking: Asking): Part | null {
+  if (!asksChange(question) || own.apart) return null;
+  const scope = withOtherYears(own, all);
+  const { sources, words } = scope;
   const sought = seek(question, sources, options(asking), [...words, ...moveWords(question)]);
   const evidence = gatherEvidence(sources, sought.hits, sought.question);
   const drafted =
@@ -200,7 +214,7 @@ export function askPart(question: string, sources: readonly AskedSource[], askin
   const special =
     askAbout(question, sources, own, asking) ??
     askPlace(question, scope, asking) ??
-    changeOver(question, scope, asking);
+    changeOver(question, scope, sources, asking);
   if (special !== null) return special;
   const sought = seek(question, scope.sources, options(asking), scope.words);
   const plain = ownShape(question, scope, asking);

@@ -63,6 +63,14 @@ describe('a question of several parts', () => {
       '契約期間は何年で、何区画を使え、保証金はいくらですか。',
       ['契約期間は何年で。', '何区画を使え。', '保証金はいくらですか。'],
     ],
+    [
+      'Wie hoch waren 2024 Umsatz und Dividende und wie viele Mitarbeiter gab es?',
+      ['Wie hoch waren 2024 Umsatz?', 'Wie hoch waren 2024 Dividende?', 'Wie viele Mitarbeiter gab es?'],
+    ],
+    [
+      'In how many parts is it paid, when does the insurer pay and which court hears claims?',
+      ['In how many parts is it paid?', 'When does the insurer pay?', 'Which court hears claims?'],
+    ],
     ['Wer ist der Mieter, wann beginnt der Vertrag?', ['Wer ist der Mieter?', 'Wann beginnt der Vertrag?']],
   ])('“%s” is taken apart', (text, parts) => {
     expect(planQuestions(text)).toEqual(parts);

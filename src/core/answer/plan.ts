@@ -16,7 +16,7 @@ const OPENS = new RegExp(
 );
 /** Words before a question that say where to look: "In the lease of berth 4, …", "According to the survey, …". */
 const WHERE =
-  /^((?:in|under|according to|for|on|with regard to|regarding|as to|per|laut|gemäß|nach|im|in der)\s+[^,?]{3,90}),\s+(?=\p{L})/iu;
+  /^((?:in|under|according to|for|on|with regard to|regarding|as to|per|laut|gemäß|nach|im|in der)\s+(?!(?:what|which|how|whose|welche\w*|wie)\b)[^,?]{3,90}),\s+(?=\p{L})/iu;
 const THINGS = /^(?<ask>(?:what|which)\s+(?:is|are|was|were))\s+(?<things>.+)$/i;
 const TAIL = /\s(?:of|in|for|under|at|on|from|to|by|according to)\s.+$/i;
 /** A word for what the part before spoke of: near the part's beginning, or with nothing but the verb before it. */
@@ -29,6 +29,17 @@ const ELLIPTIC =
 const BY_HOW_MUCH =
   /^[^,;]+,?\s+(?:and|und)\s+(?:if so,? )?(?:by how much|by how many|by what percentage|um wie ?viel(?: prozent)?)$/i;
 const MOST_PARTS = 8;
+
+const GERMAN_THINGS =
+  /^(?<ask>wie (?:hoch|groß|lang|teuer) (?:ist|sind|war|waren)(?: (?:im jahr |ende )?(?:19|20)\d{2})?)\s+(?<things>.+)$/iu;
+
+/** German things in a row: "Wie hoch sind die Miete und die Kaution". */
+function splitGermanThings(question: string): string[] {
+  const { ask, things } = GERMAN_THINGS.exec(question)?.groups ?? {};
+  const items = things?.split(/\s*,\s*(?:und\s+)?|\s+und\s+/) ?? [];
+  const named = items.every((item) => /^(?:(?:der|die|das|ihre?|seine?)\s)?(?:\p{Ll}+e[rns]?\s)?\p{Lu}/u.test(item));
+  return items.length < 2 || !named || ask === undefined ? [question] : items.map((item) => `${ask} ${item}`);
+}
 
 /** Things in a row: "the rent, the deposit and the term of the lease" asks three questions; what follows the last belongs to all. */
 function splitThings(question: string): string[] {
@@ -85,7 +96,8 @@ function inYearOfLast(pieces: readonly string[]): readonly string[] {
 function inYearOf(first: string, own: string): string {
   const years = new Set(first.match(new RegExp(YEAR, 'g')));
   const [year] = years;
-  if (years.size !== 1 || YEAR.test(own) || !/^(?:how (?:much|many)|what (?:was|were|did))\b/i.test(own)) return own;
+  if (years.size !== 1 || YEAR.test(own) || !/^(?:how (?:much|many)|what (?:was|were|did)|why|who) ?/i.test(own))
+    return own;
   return own.replace(/\?$/, ` in ${year}?`);
 }
 
@@ -120,6 +132,7 @@ export function planQuestions(text: string): string[] {
   const pieces = body
     .split(BETWEEN)
     .flatMap((piece) => splitThings(piece.trim()))
+    .flatMap(splitGermanThings)
     .flatMap(splitRepeated);
   const asked = pieces.filter((piece) => piece.split(/\s+/).length >= 2 && OPENS.test(piece));
   if (asked.length < 2 || asked.length !== pieces.length || asked.length > MOST_PARTS) return [text.trim()];

@@ -11,7 +11,7 @@ interface Quantity {
 const LENGTH = String.raw`(?:kilo|centi|milli|deci)?met(?:re|er)s?|metern?|(?:kilo|zenti|milli)metern?|[kcdm]?m|feet|foot|inch(?:es)?|(?:nautical )?miles?|yards?|seemeilen?|fuß|zoll|(?:キロ|センチ|ミリ)?メートル|キロ|センチ|ミリ|海里`;
 const AREA = String.raw`(?:square|sq\.?) ?(?:[a-z]+)|m²|km²|hectares?|acres?|quadratmetern?|quadratkilometern?|hektar|平方メートル|㎡|ヘクタール|坪`;
 const MASS = String.raw`(?:kilo|milli)?gram(?:me)?s?|gramm|kilogramm|kg|g|mg|tonnes?|tons?|tonnen|pounds?|lbs?|kilos?|pfund|zentner|キログラム|キロ|グラム|トン`;
-const SPEED = String.raw`knots?|knoten|km/h|kph|mph|m/s|(?:kilo)?met(?:re|er)s? (?:an?|per) (?:hour|second)|miles (?:an?|per) hour|(?:kilo)?metern? (?:pro|in der|je) (?:stunde|sekunde)|stundenkilometern?|ノット|キロ(?:メートル)?|メートル`;
+const SPEED = String.raw`knots?|knoten|km/h|kph|mph|m/s|(?:kilo)?met(?:re|er)s? (?:an?|per) (?:hour|second|minute|day)|miles (?:an?|per) hour|(?:kilo)?metern? (?:pro|in der|je) (?:stunde|sekunde|minute)|stundenkilometern?|ノット|キロ(?:メートル)?|メートル`;
 const VOLUME = String.raw`lit(?:re|er)s?|litern?|l|cubic (?:centi)?met(?:re|er)s?|kubikmetern?|m³|gallons?|barrels?|リットル|立方メートル|トン`;
 const HEAT = String.raw`degrees?|grad|°\s?[cfk]?|kelvin|℃|度`;
 const FORCE = String.raw`(?:kilo)?newtons?|k?n|newton`;

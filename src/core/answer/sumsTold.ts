@@ -45,6 +45,9 @@ export function saysMoney(text: string): boolean {
   );
 }
 
+/** Units of how often and of how many, which 「いくら」 does not ask for: 「1回につき6,000円」. */
+const COUNTS_IN_JAPANESE = /^(?:time|person|case|company|vessel)$/;
+
 /** True for a unit that is a currency. */
 export function isMoney(unit: string): boolean {
   return /^(?:[$€£¥]|crowns?|kronen?|euros?|eur|dollars?|usd|pounds?|gbp|yen|francs?|franken|cents?|pence|penny|クラウン|円|ドル|ユーロ)$/i.test(
@@ -63,7 +66,8 @@ export function sumsTold(text: string, asked: string, language: Language): Range
     ({ unit, value }) =>
       (unit !== '%' || BY_HOW_MUCH.test(asked) || ASKS_SHARE.test(asked)) &&
       (unit === null || !UNITS_OF_TIME.test(unit) || BY_HOW_MUCH.test(asked)) &&
-      (unit !== null || !/^(?:19|20)\d{2}$/.test(value)),
+      (unit !== null || !/^(?:19|20)\d{2}$/.test(value)) &&
+      (language !== 'ja' || unit === null || !COUNTS_IN_JAPANESE.test(unit)),
   );
   if (ASKS_SHARE.test(asked)) return [...sums, ...ranges(text, PART_OF_SUM)];
   if (BY_HOW_MUCH.test(asked)) {

@@ -4,6 +4,8 @@ import { agree, cellQuantity, changeOf, quantityAt, sayQuantity, type Quantity }
 
 const thousand = (text: string, value: string): Quantity => ({ text, value, unit: 'crown', scale: 1000 });
 
+const share = (text: string): Quantity => ({ text: `${text}%`, value: text, unit: '%', scale: 1 });
+
 describe('a change', () => {
   test('is told with its size, its share and how it was worked out', () => {
     expect(changeOf(thousand('28,680', '28680'), thousand('31,200', '31200'))).toEqual({
@@ -24,8 +26,15 @@ describe('a change', () => {
     expect([change?.direction, change?.difference, change?.percent]).toEqual(['up', '7,849 thousand crowns', null]);
   });
 
+  test('is written as German and Japanese write it', () => {
+    const [from, to] = [thousand('28.680', '28680'), thousand('31.200', '31200')];
+    expect(changeOf(from, to, 'de')?.difference).toBe('2.520 Tausend Kronen');
+    expect(changeOf(from, to, 'de')?.working).toBe('31.200 − 28.680 = 2.520; 2.520 ÷ 28.680 = 8,8 %');
+    expect(changeOf({ ...from, unit: 'yen' }, { ...to, unit: 'yen' }, 'ja')?.difference).toBe('2,520千円');
+    expect(changeOf(share('96.2'), share('97.1'), 'de')?.difference).toBe('0,9 Prozentpunkte');
+  });
+
   test('of a share is in percentage points', () => {
-    const share = (text: string): Quantity => ({ text: `${text}%`, value: text, unit: '%', scale: 1 });
     const change = changeOf(share('96.2'), share('97.1'));
     expect([change?.difference, change?.percent]).toEqual(['0.9 percentage points', null]);
   });

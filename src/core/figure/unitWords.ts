@@ -8,7 +8,13 @@ type Scales = Readonly<Record<number, string>>;
 /** Words for powers of ten. */
 export const SCALES: Scales = { 1000: 'thousand', 1_000_000: 'million', 1_000_000_000: 'billion' };
 const GERMAN_SCALES: Scales = { 1000: 'Tausend', 1_000_000: 'Millionen', 1_000_000_000: 'Milliarden' };
-const JAPANESE_SCALES: Scales = { 1000: '千', 1_000_000: '百万', 1_000_000_000: '十億' };
+const JAPANESE_SCALES: Scales = {
+  1000: '千',
+  10_000: '万',
+  1_000_000: '百万',
+  100_000_000: '億',
+  1_000_000_000: '十億',
+};
 /** Units in German, one and many, and in Japanese; what is missing is written as it is in English. */
 const GERMAN_UNITS: Readonly<Record<string, readonly [one: string, many: string]>> = {
   crown: ['Krone', 'Kronen'],

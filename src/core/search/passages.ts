@@ -37,11 +37,12 @@ interface Part {
 const PLAIN: Part = { announces: false, item: false, head: false };
 
 const LIST_MARK = new RegExp(
-  String.raw`^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})\)\s|\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d|${JAPANESE_ITEM})`,
+  String.raw`^\s*(?:[•◦▪–—*-]\s|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,3})\)\s|(?!\d{1,3}\.\d{3}\s)\d{1,2}(?:\.\d{1,3})*\.?\s+\p{Lu}|§\s?\d|${JAPANESE_ITEM})`,
   'u',
 );
 
-const HANGING = /^(?:\d{1,3}(?:\.\d{1,3})*\.?|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,2})\)|[•◦▪–—*-])\s+\p{L}.{24}/iu;
+const HANGING =
+  /^(?:\d{1,3}(?:\.\d{1,3})*\.?|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,2})\)|[•◦▪–—*-])\s+(?:\p{L}.{24}|[§„“"].{8})/iu;
 
 function isRow(line: Line, text: string): boolean {
   if (line.cells === null) return false;

@@ -19,6 +19,8 @@ describe('numbers of a Japanese text', () => {
       ],
     ],
     ['一日につき1,500クラウン', [['1,500クラウン', '1500', 'crown']]],
+    ['売上高は3億2,000万円', [['3億2,000万円', '320000000', 'yen']]],
+    ['上限は2万5,000円', [['2万5,000円', '25000', 'yen']]],
     ['容量が８０％を下回る', [['８０％', '80', '%']]],
   ])('“%s”', (text, numbers) => {
     const found = findNumbers(text, 'ja').map(({ start, end, value, unit }) => [text.slice(start, end), value, unit]);

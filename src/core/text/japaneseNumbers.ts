@@ -10,18 +10,33 @@ const UNITS: Readonly<Record<string, string>> = {
 const WORDS = Object.keys(UNITS)
   .sort((a, b) => b.length - a.length)
   .join('|');
+const DIGITS = String.raw`[\d０-９]+(?:[,，][\d０-９]{3})*(?:[.．][\d０-９]+)?`;
+/** "3億2,000万円": what stands before the last scale is part of the number. */
 const NUMBER = new RegExp(
-  String.raw`(?<digits>[\d０-９]+(?:[,，][\d０-９]{3})*(?:[.．][\d０-９]+)?)\s?(?<scale>百万|千万|[千万億兆])?\s?(?<unit>${WORDS})?`,
+  String.raw`(?<larger>(?:${DIGITS}\s?[万億兆]\s?(?=[\d０-９]))*)(?<digits>${DIGITS})\s?(?<scale>百万|千万|[千万億兆])?\s?(?<unit>${WORDS})?`,
   'gu',
 );
+const LARGER = new RegExp(String.raw`(${DIGITS})\s?([万億兆])`, 'gu');
+
+function plainly(digits: string): string {
+  return digits.normalize('NFKC').replace(/,/g, '');
+}
+
+/** What the parts before the last scale come to. */
+function sumOf(larger: string): Big {
+  return [...larger.matchAll(LARGER)].reduce(
+    (sum, [, digits = '0', scale = '']) => sum.plus(new Big(plainly(digits)).times(SCALES[scale] ?? 1)),
+    new Big(0),
+  );
+}
 
 /** Numbers of a Japanese text with a scale or unit behind them ("940万クラウン", "8年間"); parts of dates are left out. */
 export function findJapaneseNumbers(text: string): NumberMention[] {
   const found: NumberMention[] = [];
   for (const match of text.matchAll(NUMBER)) {
-    const { digits = '', scale, unit } = match.groups ?? {};
-    if (scale === undefined && unit === undefined) continue;
-    const plain = digits.normalize('NFKC').replace(/,/g, '');
+    const { larger = '', digits = '', scale, unit } = match.groups ?? {};
+    if (larger === '' && scale === undefined && unit === undefined) continue;
+    const plain = plainly(digits);
     const inDate =
       (unit === '年' && /^(?:19|20)\d{2}$/.test(plain)) || (unit === '日' && text[match.index - 1] === '月');
     if (inDate) continue;
@@ -29,7 +44,7 @@ export function findJapaneseNumbers(text: string): NumberMention[] {
     found.push({
       start: match.index,
       end: match.index + match[0].length,
-      value: new Big(plain).times(factor).toFixed(),
+      value: new Big(plain).times(factor).plus(sumOf(larger)).toFixed(),
       unit: unit === undefined ? null : (UNITS[unit] ?? null),
       scale: factor,
     });

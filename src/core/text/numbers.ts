@@ -44,12 +44,12 @@ const SCALE_WORDS = Object.keys(SCALES)
   .filter((word) => word.length > 1)
   .join('|');
 const IN_DIGITS = new RegExp(
-  String.raw`(?<open>\()?(?<sign>[-−–](?=[$€£¥\d]))?(?<currency>[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:[\s-]?(?<scale>${SCALE_WORDS})\b)?\)?(?:[\s-]?(?<unit>%|(?:working |business |calendar )?(?:${UNIT_WORDS})\b))?`,
+  String.raw`(?<open>\()?(?<sign>[-−–](?=[$€£¥\d]))?(?<currency>[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:[\s-]?(?<scale>${SCALE_WORDS})\b)?\)?(?:[\s-]?(?<unit>%|(?:working |business |banking |calendar )?(?:${UNIT_WORDS})\b))?`,
   'giu',
 );
 const NUMBER_WORD = [...WORD_VALUES.keys(), 'hundred', 'thousand', 'million', 'billion'].join('|');
 const IN_WORDS = new RegExp(
-  String.raw`\b(?<words>(?:${NUMBER_WORD})(?:(?:[\s-]+(?:and\s+)?)(?:${NUMBER_WORD}))*)\b(?:\s*\(\s?[\d,.]+\s?\))?(?:[\s-](?<unit>(?:working |business |calendar )?(?:${UNIT_WORDS})\b))?`,
+  String.raw`\b(?<words>(?:${NUMBER_WORD})(?:(?:[\s-]+(?:and\s+)?)(?:${NUMBER_WORD}))*)\b(?:\s*\(\s?[\d,.]+\s?\))?(?:[\s-](?<unit>(?:working |business |banking |calendar )?(?:${UNIT_WORDS})\b))?`,
   'giu',
 );
 
@@ -58,7 +58,7 @@ const MAY_HOLD = new RegExp(String.raw`[\d０-９]|\b(?:${NUMBER_WORD})`, 'i');
 
 function singular(unit: string | undefined): string | null {
   if (unit === undefined) return null;
-  const plain = unit.toLowerCase().replace(/^(working|business|calendar) /, '');
+  const plain = unit.toLowerCase().replace(/^(working|business|banking|calendar) /, '');
   if (plain === 'per cent' || plain === 'percent' || plain === 'prozent') return '%';
   if (plain === 'people') return 'person';
   const german = germanUnit(plain);

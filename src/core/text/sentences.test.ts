@@ -35,6 +35,7 @@ describe('sentences', () => {
 
   test('do not end at a list number that opens a line', () => {
     expect(sentences('1. The owner pays.')).toEqual(['1. The owner pays.']);
+    expect(sentences('A2. The owner pays. It is B3.')).toEqual(['A2. The owner pays.', 'It is B3.']);
   });
 
   test('go on over German dates and abbreviations', () => {

@@ -76,6 +76,9 @@ test('footnotes are small lines at the foot that open with a mark', () => {
   const none = new Map<DraftLine, LineRole>();
   markNotes(unmarked, none, 10);
   expect(none.size).toBe(0);
+  const table = draft([body, { text: '2024 2023', y: 740, size: 8 }, { text: 'Fees 9,760 8,940', y: 752, size: 8 }]);
+  markNotes(table, none, 10);
+  expect(none.size).toBe(0);
 });
 
 test('a page of contents is one whose lines lead to page numbers', () => {

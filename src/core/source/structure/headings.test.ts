@@ -22,6 +22,11 @@ function paths(...lines: readonly HeadingCandidate[]): string[] {
 }
 
 describe('numbering', () => {
+  test('is none of a sum whose thousands are set apart by a point', () => {
+    expect(parseNumbering('1.190 Kronen erhöht.')).toBeNull();
+    expect(parseNumbering('1.19 Kronen')?.number).toBe('1.19');
+  });
+
   test.each([
     ['Part A General', 'Part A', 'General', 0],
     ['Schedule 5 Concession Fee', 'Schedule 5', 'Concession Fee', 0],

@@ -22,7 +22,8 @@ const NAMED: readonly (readonly [RegExp, number])[] = [
   [/^(?:regulation|rule|note|§|clause)\s?\d+[A-Za-z]?(?:\.\d+)*\b\.?/i, 2],
   [/^第\s?[\d一二三四五六七八九十]+\s?[条節]/, 2],
 ];
-const DOTTED = /^(\d{1,3}(?:\.\d{1,3}){0,4})\.?(?=\s)/;
+/** Thousands set apart by a point, as German has them ("1.190 Kronen"), are no number of a clause. */
+const DOTTED = /^(?!\d{1,3}\.\d{3}\s)(\d{1,3}(?:\.\d{1,3}){0,4})\.?(?=\s)/;
 const LETTERED = /^([A-Z](?:\.\d{1,3}){1,4}|[A-Z])\.?(?=\s)/;
 /** Roman numerals over letters and figures: "II. Findings". One letter may be either, which the tree tells. */
 const ROMAN_TOP = /^([IVX]{2,5}|[IVX])\.(?=\s)/;
