@@ -72,6 +72,7 @@ describe('what an amendment says', () => {
     ['1.1 In clause 4.1 the words “two” are deleted and “three” is inserted.', 'two', 'three'],
     ['1.1 In clause 4.1 “three” is substituted for “two”.', 'two', 'three'],
     ['1.1 In clause 4.1, for “two” read “three”.', 'two', 'three'],
+    ['1.1 In clause 4.1, “two” becomes “three”.', 'two', 'three'],
     ['1.1 In clause 4.1 the figure “two” shall read “three”.', 'two', 'three'],
   ])('are words put for others, however it is said: %s', (text, old, now) => {
     expect(change(text)).toEqual([{ pairs: [{ old, now }], whole: null }]);
@@ -125,6 +126,19 @@ describe('a clause that was amended', () => {
     const deed = amendment('1. The period in clause 3.3 is extended to six weeks.');
     const { lines } = asked({ ...both, 'Deed of variation.txt': deed }, 'How often are fees reported?');
     expect(lines?.[0]).toMatch(/^six weeks \(amended/);
+  });
+
+  test('is told as amended although both are of one kind, and by the amendment’s own date', () => {
+    const licences = {
+      'Software licence.txt':
+        'Licence agreement\n\nDated 8 August 2021\n\n1 Licence\n\n(b) The licence runs until 31 August 2025.',
+      'Second licence amendment.txt':
+        'Second amendment\n\nThis amendment to the licence agreement dated 8 August 2021 is made on 14 May 2024.\n\n2. The date in paragraph 1(b) is changed to 31 August 2028.',
+    };
+    expect(asked(licences, 'Until when does the licence run?').lines).toEqual([
+      '31 August 2028 (amended, Second licence amendment, 14 May 2024)',
+      '31 August 2025 (Software licence, 8 August 2021)',
+    ]);
   });
 
   test('goes by letters and numbers, and by articles numbered through chapters', () => {

@@ -25,15 +25,16 @@ const AMENDING_TERMS =
     ' ',
   );
 const AMENDS =
-  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced|extended|shortened|prolonged)|shall (?:now )?read|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect)|no longer appl(?:y|ies))\b|\bfor (?:the (?:words?|figures?|sums?|number) )?“”,? (?:read|substitute)\b|(?<!\p{L})(?:wird|werden|ist|sind)(?!\p{L}).{0,160}(?<!\p{L})(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|angehoben|gesenkt|herabgesetzt|festgesetzt|verlängert|verkürzt)(?!\p{L})|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten|beträgt|betragen) (?:nun|nunmehr|künftig|fortan|wie folgt)|\bentf(?:ällt|allen)(?!\p{L})|an die stelle|改め|改正|置き換え|に変更|とあるのは|削除|削る/iu;
+  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced|extended|shortened|prolonged)|shall (?:now )?read|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect)|no longer appl(?:y|ies))\b|\bfor (?:the (?:words?|figures?|sums?|number) )?“”,? (?:read|substitute)\b|(?<!\p{L})(?:wird|werden|ist|sind)(?!\p{L}).{0,160}(?<!\p{L})(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|angehoben|gesenkt|herabgesetzt|festgesetzt|verlängert|verkürzt)(?!\p{L})|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten|beträgt|betragen) (?:nun|nunmehr|künftig|fortan|wie folgt)|\bentf(?:ällt|allen)(?!\p{L})|an die stelle|“” (?:becomes?|shall be(?:come)?|wird zu)\s|改め|改正|置き換え|に変更|とあるのは|削除|削る/iu;
 const QUOTED = /[“"„]([^”"“„]{1,600})[”"“]|「([^「」]{1,400})」/g;
 /** A sentence whose new wording comes behind it. */
 const TO_FOLLOW = /[:：]\s*$|次の(?:とおり|ように)|以下のとおり|\bas follows\b|\bfolgende fassung\b|\bwie folgt\b/i;
 const MOST_FOLLOWING = 6;
-/** Passages of a document that are looked through for changes, at most. */
+/** Passages that are looked through for changes, at most: of a document that is called an amendment, and of any other. */
 const MOST_PASSAGES = 600;
+const MOST_OF_OTHERS = 60;
 /** What joins words that go with those that come: "“A” is replaced by “B”", "„A“ durch „B“", 「A」を「B」に. */
-const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|(?:shall )?(?:now )?reads?|(?:is|are|shall be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed),?\sand|by|with|durch|in|tritt|treten|を|は、?|とあるのは、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
+const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|(?:shall )?(?:now )?reads?|(?:shall )?becomes?|wird zu|(?:is|are|shall be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed),?\sand|by|with|durch|in|tritt|treten|を|は、?|とあるのは、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
 
 const NAMED: readonly RegExp[] = [
   /\b(?:clause|section|article|paragraph|rule|regulation|item)s?\s+([A-Z]?\d{1,3}(?:\.\d{1,3})*)((?:\s?\([a-z\d]{1,4}\))*)/gi,
@@ -148,7 +149,7 @@ function isAmending(source: AskedSource): boolean {
 }
 
 /** Passages that hold a word by which clauses are changed, with the ones behind them, in order. */
-function passagesThatMay({ segment }: AskedSource): number[] {
+function passagesThatMay({ segment }: AskedSource, most: number): number[] {
   const found = new Set<number>();
   for (const word of AMENDING_TERMS) {
     const term = termNumber(segment, word);
@@ -157,7 +158,7 @@ function passagesThatMay({ segment }: AskedSource): number[] {
       segment.postingStarts[term],
       segment.postingStarts[term + 1],
     ))
-      if (found.size < MOST_PASSAGES) found.add(passage).add(passage + 1);
+      if (found.size < most) found.add(passage).add(passage + 1);
   }
   return [...found].filter((one) => one < segment.passageSections.length).sort((a, b) => a - b);
 }
@@ -167,14 +168,15 @@ export function amendingIn(source: AskedSource): readonly Amending[] {
   const before = known.get(source.segment);
   if (before !== undefined) return before;
   const seen = new Map<string, UnitText>();
-  for (const passage of passagesThatMay(source))
+  const named = isAmending(source);
+  for (const passage of passagesThatMay(source, named ? MOST_PASSAGES : MOST_OF_OTHERS))
     for (const one of unitsOfPassage(source, passage)) seen.set(placeKey(one.unit.spans), one);
   const units = [...seen.values()];
   const found = units.flatMap(
     (one, at) => readAmending(source, one, units.slice(at + 1, at + 1 + MOST_FOLLOWING)) ?? [],
   );
   // Words that go and come are what no contract has but one that changes another.
-  const changes = found.some(({ pairs }) => pairs.length > 0) || (found.length > 0 && isAmending(source)) ? found : [];
+  const changes = found.some(({ pairs }) => pairs.length > 0) || named ? found : [];
   known.set(source.segment, changes);
   return changes;
 }

@@ -44,6 +44,23 @@ describe('a change between the sentences of two documents', () => {
     ]);
   });
 
+  test('is worked out between tables that each tell of one year', () => {
+    const results = (year: number, west: string, steps: string): string =>
+      [
+        `Water quality ${year}`,
+        '',
+        'Results (in mg/l)',
+        '',
+        'Place            Nitrate    Oxygen',
+        `West beach           ${west}       8.4`,
+        `Town steps           ${steps}       7.2`,
+      ].join('\n');
+    const texts = { 'Water 2022.txt': results(2022, '3.1', '4.6'), 'Water 2024.txt': results(2024, '2.7', '4.1') };
+    expect(
+      ask('By how much did nitrate at West beach fall from 2022 to 2024?', texts).calculations[0]?.working,
+    ).toMatch(/^2\.7 − 3\.1 = −0\.4/);
+  });
+
   test('is found within one sentence that tells both years', () => {
     const texts = { 'Review.txt': 'Review\n\nThe ferry carried 3,420 cars in 2025 against 3,180 cars in 2024.' };
     expect(ask('By how much did the number of cars carried rise in 2025?', texts).headline).toMatch(/^Up by 240/);

@@ -9,7 +9,7 @@ import { freshMentions } from './kinds';
 import { asksChange, asksSizeOfMove, movedFrom } from './moves';
 import type { Question } from './question';
 import { operandAt, quoteOf } from './quoted';
-import { wordsOver } from './rowEvidence';
+import { columnAsked, wordsOver } from './rowEvidence';
 import type { Sought } from './seek';
 import { dateOf, type Side } from './sides';
 import type { AnswerKind, AskedSource, Operand, ReaderAnswer } from './types';
@@ -18,6 +18,8 @@ import { yearsAsked } from './years';
 /** A figure of one year, and the sentence or row that tells it. */
 interface Telling {
   readonly one: Evidence;
+  /** The head of the column, of a row whose columns are no periods. */
+  readonly head?: string;
   readonly operand: Operand;
   readonly year: number;
 }
@@ -39,6 +41,8 @@ const YEAR_EARLIER =
 /** What stands before a figure that is of the year before: "(in the previous year 13.0 million)", 「前年度は2億円」. */
 const EARLIER_BEFORE =
   /(?:\b(?:a year (?:before|earlier)|(?:previous|prior|last) year|vorjahr|im jahr (?:davor|zuvor))|前年度?|前期)[^.;\d]{0,12}$/iu;
+const COMPARED_WITH =
+  /(?:\b(?:than|against|compared|from|since|as|als|gegenüber|seit)\b|比べ|より)[^.;]{0,24}(?:19|20)\d{2}/i;
 const YEAR_SAID = /\b(?:19|20)\d{2}\b/g;
 
 const isYear = (term: string): boolean => /^#?(?:19|20)\d{2}$/.test(term);
@@ -48,9 +52,21 @@ function yearOf(source: AskedSource): number | null {
   return Number.isInteger(year) && year > 0 ? year : null;
 }
 
+/** The figure that is asked of a row whose table tells of one year, that of its document. */
+function tellingOfRow(one: Evidence, question: Question): Telling[] {
+  const { row, source } = one;
+  const column = row === null ? null : columnAsked(row, question, source.segment.language);
+  const operand = row === null || column === null ? null : operandAt(source, row, column);
+  const year = yearOf(source);
+  if (row === null || column === null || operand === null || year === null) return [];
+  return [{ one, operand, year, head: (row.table.columns[column]?.path ?? []).join(' ') }];
+}
+
 /** The figures of a row by year, of the length of period that is asked. */
 function tellingsOfRow(one: Evidence, question: Question): Telling[] {
   const asked = spanAsked(question.text);
+  if (one.row !== null && periodColumns(one, one.source.segment.language).length === 0)
+    return tellingOfRow(one, question);
   return periodColumns(one, one.source.segment.language).flatMap(({ at, year, span }) => {
     const operand = one.row === null || year === null || span !== asked ? null : operandAt(one.source, one.row, at);
     return operand === null || year === null ? [] : [{ one, operand, year }];
@@ -61,7 +77,9 @@ function tellingsOfRow(one: Evidence, question: Question): Telling[] {
 function yearSaid(text: string, { start, end }: Range): number | null {
   const behind = YEAR_BEHIND.exec(text.slice(end))?.[1];
   const before = text.slice(0, start).match(YEAR_SAID)?.at(-1);
-  const year = Number(behind ?? before ?? text.match(YEAR_SAID)?.[0] ?? NaN);
+  // "6 per cent more than in 2022" is of another year than what the sentence tells.
+  const elsewhere = COMPARED_WITH.test(text.slice(end)) ? undefined : text.match(YEAR_SAID)?.[0];
+  const year = Number(behind ?? before ?? elsewhere ?? NaN);
   return Number.isNaN(year) ? null : year;
 }
 
@@ -116,6 +134,7 @@ function shareCommon(a: ReadonlySet<string>, b: ReadonlySet<string>): number {
 function ofOneThing(first: Telling, second: Telling): boolean {
   const [{ one: a, operand: x }, { one: b, operand: y }] = [first, second];
   if (x.unit !== y.unit || (a.row === null) !== (b.row === null)) return false;
+  if (first.head !== second.head) return false;
   if (a === b) return true;
   if (a.row !== null && b.row !== null) return a.row.row.path.join() === b.row.row.path.join();
   return shareCommon(wordsAround(first), wordsAround(second)) >= ALIKE;

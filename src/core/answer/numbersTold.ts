@@ -16,7 +16,7 @@ const BUILT =
 const ASKS_EXTENT =
   /\bhow (?:large|big|small|deep|wide|tall|thick|thin|heavy|hot|warm|cold|loud|powerful|steep)\b|\bwie (?:groß|klein|tief|breit|dick|schwer|warm|kalt|heiß|laut)(?!\p{L})/iu;
 /** Asks for a number of things. */
-const COUNTS = /\b(?:how many|what number of|wie viele[nr]?)\b/i;
+const COUNTS = /\b(?:how many|what number of|what (?:is|was|are|were) the (?:total )?number of|wie viele[nr]?)\b/i;
 /** Directions that a measure can be taken in, each with the words that ask for it or tell it. */
 const DIMENSIONS: readonly RegExp[] = [
   /\b(?:deep|depth|draught|draft|tief\w*)\b/i,

@@ -1,4 +1,5 @@
 import { bareName, inverseFrequency, termSet, type Neighbours } from '../search';
+import { amendingIn, mayChange } from './amending';
 import { eachAsked, toldApart } from './apart';
 import { answerFrom } from './builtIn';
 import { changeAnswer } from './change';
@@ -190,6 +191,11 @@ function withPlaceNamed(drafted: ReaderAnswer, question: string, sources: readon
   return { ...drafted, headline: lines.join('; '), lines, claims: [first, ...there.claims.slice(0, MOST_SENT)] };
 }
 
+/** True where a document changes clauses of another that it may mean. */
+function changes(one: AskedSource, other: AskedSource): boolean {
+  return amendingIn(one).length > 0 && mayChange(one, other);
+}
+
 /** Documents of a kind that are asked besides the first, at most. */
 const MOST_OTHERS = 11;
 
@@ -198,7 +204,10 @@ function askOthers(part: Part, asking: Asking): Part {
   const { question, drafted, scope } = part;
   const first = scope.sources.find(({ id }) => id === drafted.claims[0]?.citations[0]?.sourceId);
   if (scope.named.length > 0 || first === undefined) return part;
-  const others = othersMeant(question, scope.sources, first);
+  // What changes a document is no other of its kind.
+  const others = othersMeant(question, scope.sources, first).filter(
+    (one) => !changes(one, first) && !changes(first, one),
+  );
   if (others.length === 0) return part;
   if (others.length > MOST_OTHERS) return { ...part, reading: anyOf(question, others.length + 1) };
   const answers = others.map((source) => ({ source, drafted: answerFrom(seek(question, [source], options(asking))) }));
