@@ -1,5 +1,6 @@
 import { placeKey, termSet } from '../search';
-import { addressOf, amendedText, amendingIn, mayChange, type Address, type Amending } from './amending';
+import { amendedText, amendingIn, mayChange, type Amending } from './amending';
+import { addressOf, type Address } from './clauseAddress';
 import type { Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { freshMentions } from './kinds';

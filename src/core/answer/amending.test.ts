@@ -1,8 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { libraryOfTexts } from '../../../tests/support/shelf';
 import type { Language } from '../text';
-import { amendedText, amendingIn, placesNamed } from './amending';
+import { amendedText, amendingIn } from './amending';
 import { askBuiltIn } from './ask';
+import { placesNamed } from './clauseAddress';
 import type { Answer } from './types';
 
 const CONTRACT = [
@@ -163,6 +164,18 @@ describe('a clause that was amended', () => {
 
   test('is no other clause of the same number within another', () => {
     expect(asked(both, 'When may boats be launched?').conflicts).toEqual([]);
+  });
+
+  test('is found in German among documents of which few hold the word that is asked for', () => {
+    const texts = {
+      'Reinigungsvertrag.txt': '§ 3 Vergütung\n\n(1) Die Vergütung beträgt 5.200 Kronen im Monat.',
+      'Nachtrag.txt': 'Nachtrag\n\n(1) In § 3 Absatz 1 wird die Angabe „5.200 Kronen“ durch „5.850 Kronen“ ersetzt.',
+      'Bericht.txt': 'Bericht\n\nEs wurden 300 Gegenstände abgegeben.',
+      'Ordnung.txt': 'Ordnung\n\nHunde sind an der Leine zu führen.',
+    };
+    expect(asked(texts, 'Um wie viel ist die monatliche Vergütung gestiegen?', 'de').headline).toMatch(
+      /^Um 650 Kronen/,
+    );
   });
 
   test('leaves alone a document that the amendment does not mean', () => {

@@ -1,10 +1,8 @@
 import { statedFacts } from '../facts';
-import { bareName, placeKey, sectionOf, termNumber, termSet, unitsOfPassage, type UnitText } from '../search';
+import { bareName, placeKey, termNumber, termSet, unitsOfPassage, type UnitText } from '../search';
 import { findDates, oneLine, type Language } from '../text';
+import { liesIn, placesNamed, type Address } from './clauseAddress';
 import type { AskedSource } from './types';
-
-/** Numbers and letters of a clause from the widest to the narrowest: "clause 14.2(a)" is 14, 2, a. */
-export type Address = readonly string[];
 
 /** A sentence that changes a clause of another document. */
 export interface Amending {
@@ -21,7 +19,7 @@ export interface Amending {
 
 /** Words, as search terms, of which a sentence that changes a clause holds one. */
 const AMENDING_TERMS =
-  'amend vari replac substitut delet repeal revok read restat ceas extend extens shorten rais increas reduc lower ersetzt geandert andert gestrich aufgehob fassung gefasst entfallt erhoht gesenkt verlangert verkurzt beträgt betragt kunftig lautet 改め 改正 変更 削除'.split(
+  'amend vari replac substitut delet repeal revok restat insert omit chang becom ceas read extend extens shorten rais increas reduc lower ersetzt geandert andert gestrich aufgehob fassung gefasst entfallt erhoht gesenkt verlangert verkurzt beträgt betragt kunftig lautet 改め 改正 変更 削除'.split(
     ' ',
   );
 const AMENDS =
@@ -30,68 +28,11 @@ const QUOTED = /[“"„]([^”"“„]{1,600})[”"“]|「([^「」]{1,400})�
 /** A sentence whose new wording comes behind it. */
 const TO_FOLLOW = /[:：]\s*$|次の(?:とおり|ように)|以下のとおり|\bas follows\b|\bfolgende fassung\b|\bwie folgt\b/i;
 const MOST_FOLLOWING = 6;
-/** Passages that are looked through for changes, at most: of a document that is called an amendment, and of any other. */
+/** Passages that are looked through for changes, at most: of a document that changes another, and to know whether it does. */
 const MOST_PASSAGES = 600;
 const MOST_OF_OTHERS = 60;
 /** What joins words that go with those that come: "“A” is replaced by “B”", "„A“ durch „B“", 「A」を「B」に. */
-const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|(?:shall )?(?:now )?reads?|(?:shall )?becomes?|wird zu|(?:is|are|shall be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed),?\sand|by|with|durch|in|tritt|treten|を|は、?|とあるのは、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
-
-const NAMED: readonly RegExp[] = [
-  /\b(?:clause|section|article|paragraph|rule|regulation|item)s?\s+([A-Z]?\d{1,3}(?:\.\d{1,3})*)((?:\s?\([a-z\d]{1,4}\))*)/gi,
-  /(?:§|\b(?:Artikel|Art\.|Ziffer|Ziff\.|Nummer|Nr\.|Klausel|Punkt))\s?(\d{1,3}(?:\.\d{1,3})*)(?:\s(?:Absatz|Abs\.)\s?(\d{1,3}))?(?:\s(?:Satz|Nummer|Nr\.|Buchstabe)\s?\w{1,3})?/gi,
-  /第\s?([\d一二三四五六七八九十]{1,4})\s?条(?:第\s?([\d一二三四五六七八九十]{1,3})\s?項)?/g,
-];
-const LABEL =
-  /^\s*(?:(?:§|clause|section|article|artikel|paragraph|ziffer|rule|第)\s?)?(?<number>[A-Z]?\d{1,3}(?:\.\d{1,3})*(?![a-z\d])|\((?:[a-z]|\d{1,2})\)|[a-z]\)|[一二三四五六七八九十]{1,3}(?=\s?[条項号]))/iu;
-
-/** A number as it is written in figures: 十二 is 12. */
-function inFigures(number: string): string {
-  const digit = (one: string | undefined): number => '〇一二三四五六七八九'.indexOf(one ?? '');
-  const [tens, ones] = number.includes('十') ? number.split('十') : [null, number];
-  if (!/^[〇一二三四五六七八九十]+$/.test(number)) return number;
-  return String((tens === null ? 0 : tens === '' ? 10 : 10 * digit(tens)) + (ones === '' ? 0 : digit(ones)));
-}
-
-function partsOf(...said: readonly (string | undefined)[]): string[] {
-  return said
-    .flatMap((one) => one?.split(/[.()\s]+/) ?? [])
-    .filter(Boolean)
-    .map((one) => inFigures(one.toLowerCase()));
-}
-
-/** The clauses that words name, each with the clauses it lies in. */
-export function placesNamed(text: string): Address[] {
-  return NAMED.flatMap((one) => [...text.matchAll(one)].map((match) => partsOf(match[1], match[2])));
-}
-
-/** Parts of a document whose articles are numbered through: they say nothing of where an article stands. */
-const CHAPTER = /^\s*(?:第\s?\S{1,4}\s?[章編部節]|(?:chapter|part|title|kapitel|teil|abschnitt)\s)/i;
-
-function labelOf(text: string): string[] {
-  if (CHAPTER.test(text)) return [];
-  return partsOf(LABEL.exec(text)?.groups?.['number']);
-}
-
-/** A place within another: "14.2" under "14" says all of where it is, "(a)" and "2." only the last of it. */
-function within(address: Address, label: Address): Address {
-  return label.length > address.length && address.every((number, at) => number === label[at])
-    ? label
-    : [...address, ...label];
-}
-
-/** Where a sentence stands: the numbers of its section's path, and the one it opens with. */
-export function addressOf(source: AskedSource, { unit, text }: Pick<UnitText, 'unit' | 'text'>): Address {
-  const labels = sectionOf(source, unit.section).split('›').map(labelOf);
-  const own = labelOf(text);
-  // A section may have the number of the sentence that opens it for a title.
-  const all = own.join() === labels.at(-1)?.join() ? labels : [...labels, own];
-  return all.reduce<Address>(within, []);
-}
-
-/** True where one place lies in the other, or is it. */
-function liesIn(one: Address, two: Address): boolean {
-  return two.length > 0 && two.every((number, at) => number === one[at]);
-}
+const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|(?:shall )?(?:now )?reads?|(?:shall )?becomes?|wird zu|(?:is|are|shall be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed),?\sand|by|with|durch|tritt|treten|を|とあるのは、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
 
 function quotedIn(text: string): { readonly words: string; readonly start: number; readonly end: number }[] {
   return [...text.matchAll(QUOTED)].map((match) => ({
@@ -140,43 +81,50 @@ function readAmending(source: AskedSource, first: UnitText, following: readonly 
 /** What each document changes; a document's pages do not change, so each is read once. */
 const known = new WeakMap<AskedSource['segment'], readonly Amending[]>();
 
-/** True for a document that says it changes or replaces another, or is called an amendment. */
-function isAmending(source: AskedSource): boolean {
-  return (
-    /\bamend|addendum|variation|supplement|corrigend|nachtrag|änderung|変更|改正|覚書/i.test(source.name) ||
-    statedFacts(source).some(({ field, value }) => field === 'amends' || (field === 'kind' && value === 'amendment'))
+const CALLED_SO = /\bamend|addendum|variation|supplement|corrigend|nachtrag|änderung|変更|改正|覚書/i;
+
+/** True for a document that says it changes or replaces another. */
+function saysItAmends(source: AskedSource): boolean {
+  return statedFacts(source).some(
+    ({ field, value }) => field === 'amends' || (field === 'kind' && value === 'amendment'),
   );
 }
 
-/** Passages that hold a word by which clauses are changed, with the ones behind them, in order. */
+/** Passages that hold a word by which clauses are changed, those with the rarest words first, with the ones behind them; in order. */
 function passagesThatMay({ segment }: AskedSource, most: number): number[] {
-  const found = new Set<number>();
-  for (const word of AMENDING_TERMS) {
+  const { postingStarts, postingPassages, passageSections } = segment;
+  const lists = AMENDING_TERMS.flatMap((word) => {
     const term = termNumber(segment, word);
-    if (term < 0) continue;
-    for (const passage of segment.postingPassages.subarray(
-      segment.postingStarts[term],
-      segment.postingStarts[term + 1],
-    ))
-      if (found.size < most) found.add(passage).add(passage + 1);
-  }
-  return [...found].filter((one) => one < segment.passageSections.length).sort((a, b) => a - b);
+    return term < 0 ? [] : [postingPassages.subarray(postingStarts[term], postingStarts[term + 1])];
+  });
+  const found = new Set<number>();
+  for (const passages of lists.sort((a, b) => a.length - b.length))
+    for (const passage of passages) if (found.size < most) found.add(passage).add(passage + 1);
+  return [...found].filter((one) => one < passageSections.length).sort((a, b) => a - b);
+}
+
+function readPassages(source: AskedSource, most: number): Amending[] {
+  const seen = new Map<string, UnitText>();
+  for (const passage of passagesThatMay(source, most))
+    for (const one of unitsOfPassage(source, passage)) seen.set(placeKey(one.unit.spans), one);
+  const units = [...seen.values()];
+  return units.flatMap((one, at) => readAmending(source, one, units.slice(at + 1, at + 1 + MOST_FOLLOWING)) ?? []);
+}
+
+/** What a document changes, looked for in a few passages first: most change nothing, and what they say of themselves takes longer to tell. */
+function changesOf(source: AskedSource): readonly Amending[] {
+  const few = readPassages(source, MOST_OF_OTHERS);
+  // Words that go and come are what no contract has but one that changes another.
+  const changes =
+    CALLED_SO.test(source.name) ||
+    few.some(({ pairs }) => pairs.length > 0) ||
+    (few.length > 0 && saysItAmends(source));
+  return changes ? readPassages(source, MOST_PASSAGES) : [];
 }
 
 /** The sentences of a document that change clauses of another, in their order; none of a document that only speaks of changes. */
 export function amendingIn(source: AskedSource): readonly Amending[] {
-  const before = known.get(source.segment);
-  if (before !== undefined) return before;
-  const seen = new Map<string, UnitText>();
-  const named = isAmending(source);
-  for (const passage of passagesThatMay(source, named ? MOST_PASSAGES : MOST_OF_OTHERS))
-    for (const one of unitsOfPassage(source, passage)) seen.set(placeKey(one.unit.spans), one);
-  const units = [...seen.values()];
-  const found = units.flatMap(
-    (one, at) => readAmending(source, one, units.slice(at + 1, at + 1 + MOST_FOLLOWING)) ?? [],
-  );
-  // Words that go and come are what no contract has but one that changes another.
-  const changes = found.some(({ pairs }) => pairs.length > 0) || named ? found : [];
+  const changes = known.get(source.segment) ?? changesOf(source);
   known.set(source.segment, changes);
   return changes;
 }

@@ -14,11 +14,13 @@ import { findDates, findNumbers, type Language } from '../text';
 import { changedSides, sidesChanged } from './amendedSides';
 import type { Evidence } from './evidence';
 import { closestMention, shorten } from './headline';
+import { intervalOf } from './intervals';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
 import { byForce, dateOf, type Side } from './sides';
 import type { AskedSource } from './types';
+import { wordsIn } from './wordsInCommon';
 import { yearsAsked } from './years';
 
 /** How near a sentence of another document must come to the best one, by score and by what it holds of the question. */
@@ -111,24 +113,6 @@ function valueOf(text: string, evidence: Evidence): { readonly unit: string; rea
   return quantity === null ? null : { unit: quantity.unit ?? '', worth: worth(quantity).toFixed() };
 }
 
-const INTERVALS: readonly (readonly [RegExp, string])[] = [
-  [/^(?:every|each) hour\b|^hourly\b|^(?:stündlich|jede stunde)|毎時/i, '1 hour'],
-  [/^(?:every|each) (?:day|morning|evening|night)\b|^daily\b|^(?:täglich|jeden (?:tag|morgen|abend))|毎日/i, '1 day'],
-  [/^(?:every|each) week\b|^weekly\b|^(?:wöchentlich|jede woche)|毎週/i, '1 week'],
-  [/^(?:every|each) month\b|^monthly\b|^(?:monatlich|jeden monat)|毎月/i, '1 month'],
-  [/^(?:every|each) quarter\b|^quarterly\b|^(?:vierteljährlich|jedes (?:quartal|vierteljahr))|四半期ごと/i, '3 month'],
-  [/^(?:every|each) year\b|^(?:yearly|annually)\b|^(?:jährlich|jedes jahr)|毎年/i, '1 year'],
-];
-
-/** How often something happens, by number and unit of time: "every two weeks" is 2 week; null for what tells no interval. */
-function intervalOf(text: string, language: Language): string | null {
-  const named = INTERVALS.find(([words]) => words.test(text))?.[1];
-  if (named !== undefined) return named;
-  if (!/^(?:every|each|alle)\s|(?:ごと|おき|毎に)$/i.test(text)) return null;
-  const quantity = quantityAt(text, 0, text.length, language);
-  return quantity === null ? null : `${worth(quantity).toFixed()} ${quantity.unit ?? ''}`;
-}
-
 /** True for two sentences of one document of which one corrects what the other told. */
 function corrects(one: Evidence, two: Evidence): boolean {
   return one.source.id === two.source.id && (CORRECTED.test(one.text) || CORRECTED.test(two.text));
@@ -172,17 +156,14 @@ function numbersIn({ text, source }: Evidence): string {
 
 /** The same clause in other documents with another figure, where no value is asked for: "when it is thinner than 4 millimetres", than 5. */
 function otherWordings(best: Evidence, near: readonly Evidence[]): Side[] {
-  const [words, numbers] = [wordsOf(best), numbersIn(best)];
+  const words = wordsIn(best.text, best.source.segment.language);
+  const numbers = numbersIn(best);
   return near.flatMap((one) => {
     const { source } = one;
     if (source.id === best.source.id || one.row !== null || numbersIn(one) === numbers) return [];
-    if (shareInCommon(words, wordsOf(one)) < ONE_CLAUSE) return [];
+    if (shareInCommon(words, wordsIn(one.text, source.segment.language)) < ONE_CLAUSE) return [];
     return [{ source, said: shorten(one.text), claim: quotedClaim(quoteOf(source, one)), amends: false }];
   });
-}
-
-function wordsOf({ text, source }: Evidence): Set<string> {
-  return new Set([...termSet(text, source.segment.language)].filter((term) => !/\d/.test(term)));
 }
 
 /** What other documents say in sentences that come as near to the question as the best one, where their value differs; a value of another unit is of something else. */

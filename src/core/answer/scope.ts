@@ -1,5 +1,5 @@
 import { statedFacts } from '../facts';
-import { oneLine, tokenize } from '../text';
+import { likeliestLanguage, oneLine, tokenize } from '../text';
 import { bareName, isDraft, isStopword, termNumber, termsOf, unitsOfPassage } from '../search';
 import type { AskedSource } from './types';
 
@@ -61,8 +61,9 @@ function byName(sources: readonly AskedSource[], spoken: ReadonlySet<string>): A
 const DETERMINED =
   /\b(?:the|an?|each|every|any|all|no|such|this|that|these|those|its|their|which|der|die|das|den|dem|ein|eine|jede[rsnm]?)\s$/i;
 
-/** Names that a question speaks, its first word only when more follow. */
+/** Names that a question speaks, its first word only when more follow; of a German one, whose nouns all have capitals, only those of several words. */
 function namesIn(question: string): string[] {
+  const german = likeliestLanguage(question, ['en', 'de']) === 'de';
   return [...question.matchAll(NAME)]
     .map((match) => ({ name: match[0], at: match.index }))
     .flatMap(({ name, at }) => {
@@ -77,6 +78,7 @@ function namesIn(question: string): string[] {
               .join(' ')
               .replace(/^(?:of|the|and|&)\s+/, '')
           : name;
+      if (german && !/\s/.test(kept)) return [];
       return kept === '' || !/\p{Lu}/u.test(kept) ? [] : [kept];
     });
 }

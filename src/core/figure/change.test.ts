@@ -26,6 +26,12 @@ describe('a change', () => {
     expect([change?.direction, change?.difference, change?.percent]).toEqual(['up', '7,849 thousand crowns', null]);
   });
 
+  test('counts what its unit names', () => {
+    const sailings = (text: string): Quantity => ({ text, value: text, unit: 'sailing', scale: 1 });
+    expect(changeOf(sailings('41'), sailings('26'))?.difference).toBe('15 sailings');
+    expect(changeOf(sailings('27'), sailings('26'))?.difference).toBe('1 sailing');
+  });
+
   test('is written as German and Japanese write it', () => {
     const [from, to] = [thousand('28.680', '28680'), thousand('31.200', '31200')];
     expect(changeOf(from, to, 'de')?.difference).toBe('2.520 Tausend Kronen');

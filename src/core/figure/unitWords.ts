@@ -2,7 +2,7 @@ import type { Language } from '../text';
 
 /** Units that are counted in the plural; yen and signs of measure are not. */
 const COUNTED =
-  /^(?:crown|dollar|euro|pound|franc|mark|day|hour|month|year|minute|second|person|passenger|page|share|week|journey|tonne|metre|percentage point)$/;
+  /^(?:crown|dollar|euro|pound|franc|mark|day|hour|month|year|minute|second|person|passenger|page|share|week|journey|tonne|ton|metre|litre|kilogram|mile|knot|vessel|sailing|employee|cent|basis point|percentage point)$/;
 type Scales = Readonly<Record<number, string>>;
 
 /** Words for powers of ten. */
