@@ -50,6 +50,8 @@ export async function ask(page: Page, question: string): Promise<void> {
   await (await find(page, 'textarea')).click();
   await page.keyboard.type(question);
   await page.waitForFunction((text) => document.querySelector('textarea')?.value === text, {}, question);
+  // While no document is read far enough, there is nothing to ask.
+  await page.waitForSelector('form:has(textarea) button[type=submit]:enabled', { timeout: 60_000 });
   await page.keyboard.press('Enter');
   await page.waitForFunction(
     (text) => [...document.querySelectorAll('[data-slip] h2')].some((heading) => heading.textContent?.includes(text)),
