@@ -41,6 +41,13 @@ function saidAfter(one: Evidence, text: string, change: Amending, question: Ques
   return text === change.text && GOES.test(text) ? shorten(text) : headlineOf({ ...one, text, row: null }, question);
 }
 
+/** The documents that change clauses of others, the earliest first. */
+export function changingAmong(sources: readonly AskedSource[]): readonly AskedSource[] {
+  return sources
+    .filter((source) => amendingIn(source).length > 0)
+    .sort((a, b) => (dateOf(a) ?? '').localeCompare(dateOf(b) ?? ''));
+}
+
 /**
  * What a clause's sentence says and what documents that change it make of it, the latest first; null where none changes what is asked. `own` is what the sentence
  * says, where that is known.
@@ -48,16 +55,13 @@ function saidAfter(one: Evidence, text: string, change: Amending, question: Ques
 export function sidesChanged(
   one: Evidence,
   own: Side | null,
-  sources: readonly AskedSource[],
+  changing: readonly AskedSource[],
   question: Question,
 ): Side[] | null {
   const { source } = one;
   const { language } = source.segment;
   const at = addressOf(source, one);
-  if (at.length === 0 || one.row !== null) return null;
-  const changing = sources
-    .filter((other) => other.id !== source.id && amendingIn(other).length > 0)
-    .sort((a, b) => (dateOf(a) ?? '').localeCompare(dateOf(b) ?? ''));
+  if (at.length === 0 || one.row !== null || changing.length === 0) return null;
   const first = own ?? {
     source,
     said: headlineOf(one, question),
@@ -67,10 +71,11 @@ export function sidesChanged(
   const sides: Side[] = [first];
   let text = one.text;
   for (const other of changing) {
+    if (other.id === source.id) continue;
     for (const change of amendingIn(other)) {
-      if (!changesAsked(change, at, question) || (change.pairs.length === 0 && !mayChange(other, source))) continue;
       const after = amendedText(at, text, change, language);
-      if (after === null) continue;
+      if (after === null || !changesAsked(change, at, question)) continue;
+      if (change.pairs.length === 0 && !mayChange(other, source)) continue;
       const said = saidAfter(one, after, change, question);
       if (said === sides[0]?.said) continue;
       if (after !== change.text) text = after;
@@ -84,7 +89,7 @@ export function sidesChanged(
 export function changedSides(
   best: Evidence,
   evidence: readonly Evidence[],
-  sources: readonly AskedSource[],
+  changing: readonly AskedSource[],
   question: Question,
 ): Side[] | null {
   const place = placeKey(best.unit.spans);
@@ -92,7 +97,7 @@ export function changedSides(
   if (change === undefined) return null;
   for (const one of evidence) {
     if (one.source.id === best.source.id) continue;
-    const sides = sidesChanged(one, null, sources, question);
+    const sides = sidesChanged(one, null, changing, question);
     if (sides?.some(({ source }) => source.id === best.source.id) === true) return sides;
   }
   return null;

@@ -11,7 +11,7 @@ import {
 import { sameTerms, shareInCommon, termSet } from '../search';
 import type { Heads, Table, TableRow } from '../source';
 import { findDates, findNumbers, type Language } from '../text';
-import { changedSides, sidesChanged } from './amendedSides';
+import { changedSides, changingAmong, sidesChanged } from './amendedSides';
 import type { Evidence } from './evidence';
 import { closestMention, shorten } from './headline';
 import { intervalOf } from './intervals';
@@ -215,11 +215,12 @@ export function sidesOf(
   question: Question,
 ): Side[] {
   if (sources.length < 2) return [own];
-  const changed = changedSides(best, evidence, sources, question);
+  const changing = changingAmong(sources);
+  const changed = changedSides(best, evidence, changing, question);
   if (changed !== null) return changed;
   const near = evidence.filter((one) => one === best || comesNear(one, best));
   for (const one of near) {
-    const sides = sidesChanged(one, one === best ? own : null, sources, question);
+    const sides = sidesChanged(one, one === best ? own : null, changing, question);
     if (sides === null) continue;
     const told = new Set(sides.map(({ source }) => source.id));
     const others = otherSentences(one, near, question).filter(({ source }) => !told.has(source.id));

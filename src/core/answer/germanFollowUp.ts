@@ -57,7 +57,6 @@ export function completeGerman(question: string, before: Before): string {
     [YEAR_BEFORE, -1],
     [YEAR_AFTER, 1],
   ] as const) {
-    // prettier-ignore
     if (!pattern.test(part)) continue;
     const rest = part.replace(pattern, '').trim();
     if (year === null) return rest === '' ? `${unmarked(before.question)} ${part}?` : question.trim();

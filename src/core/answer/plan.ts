@@ -96,7 +96,7 @@ function inYearOfLast(pieces: readonly string[]): readonly string[] {
 function inYearOf(first: string, own: string): string {
   const years = new Set(first.match(new RegExp(YEAR, 'g')));
   const [year] = years;
-  if (years.size !== 1 || YEAR.test(own) || !/^(?:how (?:much|many)|what (?:was|were|did)|why|who) ?/i.test(own))
+  if (years.size !== 1 || YEAR.test(own) || !/^(?:how (?:much|many)|what (?:was|were|did)|why|who)\b/i.test(own))
     return own;
   return own.replace(/\?$/, ` in ${year}?`);
 }
