@@ -1,9 +1,12 @@
 import { placeKey, termSet } from '../search';
-import { amendedText, amendingIn, mayChange, type Amending } from './amending';
+import type { Language } from '../text';
+import { amendedText, partsOf } from './amendedText';
+import { amendingIn, mayChange, type Amending } from './amending';
 import { addressOf, type Address } from './clauseAddress';
 import type { Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { freshMentions } from './kinds';
+import { measuredNumbers } from './measuredNumbers';
 import type { Question } from './question';
 import { quotedClaim, quoteOf } from './quoted';
 import { dateOf, type Side } from './sides';
@@ -11,7 +14,7 @@ import type { AskedSource } from './types';
 
 /** Words by which a clause goes, wholly or for some cases, without another in its place. */
 const GOES =
-  /\b(?:deleted|removed|repealed|revoked|cease\w* to|no longer appl\w+|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る/i;
+  /\b(?:deleted|removed|repealed|revoked|cease\w* to|lapses|falls? away|no longer appl\w+|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る/i;
 
 function sharesSubject(text: string, { subject }: Question, source: AskedSource): boolean {
   const own = termSet(text, source.segment.language);
@@ -28,11 +31,25 @@ function tellsValue({ text, places, source }: Amending, at: Address, question: Q
   return same && freshMentions(text, question, source.segment.language).length > 0;
 }
 
-/** True for a change that is told by words put in, by the clause as it now reads, by its going, by a value, or in words of what is asked. */
-function changesAsked(change: Amending, at: Address, question: Question): boolean {
+/** True for a change that is told by words or a value put in, by the clause as it now reads, by its going, by a value, or in words of what is asked. */
+function changesAsked(change: Amending, after: string, at: Address, question: Question): boolean {
   const { pairs, whole, text, source } = change;
-  if (pairs.length > 0 || whole !== null || (GOES.test(text) && !GOES_FOR_SOME.test(text))) return true;
+  if (pairs.length > 0 || after !== text || whole !== null || (GOES.test(text) && !GOES_FOR_SOME.test(text)))
+    return true;
   return sharesSubject(text, question, source) || tellsValue(change, at, question);
+}
+
+/** True where a change is of another part of a sentence than the one that is asked for: "25 per cent at night, and 50 on Sundays". */
+function sameWhereAsked(text: string, after: string, { subject }: Question, language: Language): boolean {
+  const [before, now] = [partsOf(text), partsOf(after)];
+  if (before.length !== now.length || before.length < 2) return false;
+  const asked = new Set(subject.flatMap(({ term, equivalents = [] }) => [term, ...equivalents.map((one) => one.term)]));
+  const held = before.map(({ words }) => [...termSet(words, language)].filter((term) => asked.has(term)).length);
+  // Some part of what is asked reads as before, with a value of its own, and none of it stands in what changes.
+  return (
+    before.every(({ words }, at) => words === now[at]?.words || held[at] === 0) &&
+    before.some(({ words }, at) => words === now[at]?.words && (held[at] ?? 0) > 0 && measuredNumbers(words, language).length > 0) // prettier-ignore
+  );
 }
 
 /** What a clause's sentence says of the question once a change is made. */
@@ -74,10 +91,11 @@ export function sidesChanged(
     if (other.id === source.id) continue;
     for (const change of amendingIn(other)) {
       const after = amendedText(at, text, change, language);
-      if (after === null || !changesAsked(change, at, question)) continue;
+      if (after === null || !changesAsked(change, after, at, question)) continue;
       if (change.pairs.length === 0 && !mayChange(other, source)) continue;
       const said = saidAfter(one, after, change, question);
-      if (said === sides[0]?.said) continue;
+      if (said === sides[0]?.said || (after !== change.text && sameWhereAsked(text, after, question, language)))
+        continue;
       if (after !== change.text) text = after;
       sides.unshift({ source: other, said, claim: quotedClaim(quoteOf(other, change)), amends: true });
     }

@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { libraryOfTexts } from '../../../tests/support/shelf';
 import type { Language } from '../text';
-import { amendedText, amendingIn } from './amending';
+import { amendedText } from './amendedText';
+import { amendingIn } from './amending';
 import { askBuiltIn } from './ask';
 import { placesNamed } from './clauseAddress';
 import type { Answer } from './types';
@@ -126,7 +127,7 @@ describe('a clause that was amended', () => {
   test('is told by the value that a change names without quoting', () => {
     const deed = amendment('1. The period in clause 3.3 is extended to six weeks.');
     const { lines } = asked({ ...both, 'Deed of variation.txt': deed }, 'How often are fees reported?');
-    expect(lines?.[0]).toMatch(/^six weeks \(amended/);
+    expect(lines?.[0]).toMatch(/^every six weeks \(amended/);
   });
 
   test('is told as amended although both are of one kind, and by the amendment’s own date', () => {

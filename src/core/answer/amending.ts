@@ -1,8 +1,15 @@
 import { statedFacts } from '../facts';
 import { bareName, placeKey, termNumber, termSet, unitsOfPassage, type UnitText } from '../search';
-import { findDates, oneLine, type Language } from '../text';
-import { liesIn, placesNamed, type Address } from './clauseAddress';
+import { findDates, oneLine } from '../text';
+import { firstPlace, placesNamed, type Address } from './clauseAddress';
 import type { AskedSource } from './types';
+
+/** Words that go, and those that take their place; `either` where the sentence does not tell which is which, and the clause does. */
+export interface WordsPut {
+  readonly old: string;
+  readonly now: string;
+  readonly either?: true;
+}
 
 /** A sentence that changes a clause of another document. */
 export interface Amending {
@@ -11,8 +18,7 @@ export interface Amending {
   readonly unit: UnitText['unit'];
   readonly text: string;
   readonly places: readonly Address[];
-  /** Words that go, and those that take their place. */
-  readonly pairs: readonly { readonly old: string; readonly now: string }[];
+  readonly pairs: readonly WordsPut[];
   /** What the clause reads from then on; null where only words of it change, or it goes. */
   readonly whole: string | null;
 }
@@ -23,7 +29,7 @@ const AMENDING_TERMS =
     ' ',
   );
 const AMENDS =
-  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced|extended|shortened|prolonged)|shall (?:now )?read|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect)|no longer appl(?:y|ies))\b|\bfor (?:the (?:words?|figures?|sums?|number) )?“”,? (?:read|substitute)\b|(?<!\p{L})(?:wird|werden|ist|sind)(?!\p{L}).{0,160}(?<!\p{L})(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|angehoben|gesenkt|herabgesetzt|festgesetzt|verlängert|verkürzt)(?!\p{L})|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten|beträgt|betragen) (?:nun|nunmehr|künftig|fortan|wie folgt)|\bentf(?:ällt|allen)(?!\p{L})|an die stelle|“” (?:becomes?|shall be(?:come)?|wird zu)\s|改め|改正|置き換え|に変更|とあるのは|削除|削る/iu;
+  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced|extended|shortened|prolonged)|shall (?:now )?read|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect|be in force)|lapses?|falls? away|no longer appl(?:y|ies))\b|\bfor (?:the (?:words?|figures?|sums?|number) )?“”,? (?:read|substitute)\b|(?<!\p{L})(?:wird|werden|ist|sind)(?!\p{L}).{0,160}(?<!\p{L})(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|angehoben|gesenkt|herabgesetzt|festgesetzt|verlängert|verkürzt)(?!\p{L})|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten|beträgt|betragen) (?:nun|nunmehr|künftig|fortan|wie folgt)|\bentf(?:ällt|allen)(?!\p{L})|an die stelle|“” (?:becomes?|shall be(?:come)?|wird zu)\s|改め|改正|置き換え|に変更|とあるの[はを]|削除|削る/iu;
 const QUOTED = /[“"„]([^”"“„]{1,600})[”"“]|「([^「」]{1,400})」/g;
 /** A sentence whose new wording comes behind it. */
 const TO_FOLLOW = /[:：]\s*$|次の(?:とおり|ように)|以下のとおり|\bas follows\b|\bfolgende fassung\b|\bwie folgt\b/i;
@@ -32,7 +38,7 @@ const MOST_FOLLOWING = 6;
 const MOST_PASSAGES = 600;
 const MOST_OF_OTHERS = 60;
 /** What joins words that go with those that come: "“A” is replaced by “B”", "„A“ durch „B“", 「A」を「B」に. */
-const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|(?:shall )?(?:now )?reads?|(?:shall )?becomes?|wird zu|(?:is|are|shall be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed),?\sand|by|with|durch|tritt|treten|を|とあるのは、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
+const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|(?:shall )?(?:now )?reads?|(?:shall )?becomes?|wird zu|(?:is|are|shall be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed),?\sand|by|with|durch|tritt|treten|を|とあるの[はを]、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
 
 function quotedIn(text: string): { readonly words: string; readonly start: number; readonly end: number }[] {
   return [...text.matchAll(QUOTED)].map((match) => ({
@@ -49,22 +55,47 @@ const COMES_FIRST =
 const IN_STEAD = /^\s*(?:die|das|der)\s+(?:angabe|wort|wörter|worte|zahl|betrag)\s*$/i;
 
 /** Words of a sentence that go and those in their place, in their order. */
-function pairsOf(text: string): { old: string; now: string }[] {
+function pairsOf(text: string): WordsPut[] {
   const quoted = quotedIn(text);
   const stead = /\ban die stelle\b/i.test(text);
-  return quoted.flatMap((one, at) => {
+  const told = quoted.flatMap((one, at) => {
     const next = quoted[at + 1];
     if (next === undefined) return [];
     const between = text.slice(one.end, next.start);
     if (COMES_FIRST.test(between)) return [{ old: next.words, now: one.words }];
     return TAKEN_OVER.test(between) || (stead && IN_STEAD.test(between)) ? [{ old: one.words, now: next.words }] : [];
   });
+  const [one, two, ...more] = quoted;
+  if (told.length > 0 || one === undefined || two === undefined || more.length > 0) return told;
+  return [{ old: one.words, now: two.words, either: true }];
 }
 
-/** A sentence that changes a clause, read; null for any other. `following` are the units behind it, of which the new wording is taken. */
-function readAmending(source: AskedSource, first: UnitText, following: readonly UnitText[]): Amending | null {
+/** Verbs that a sentence which changes a clause says it by, behind the place of the clause. */
+const SAYS =
+  /\b(?:is|are|shall|will|becomes?|reads?|ceases?|lapses?|falls?|rises?)\b|(?<!\p{L})(?:wird|werden|ist|sind|beträgt|betragen|lautet|lauten|gilt|gelten|erhöht|erhöhen|verlängert|verkürzt|ermäßigt|vermindert|verringert|steigt|sinkt|entf(?:ällt|allen)|erhält|erhalten|fällt)(?!\p{L})|は|中|を/iu;
+/** A sentence that leaves a clause as it is, or puts another behind it. */
+const LEAVES =
+  /\b(?:inserted|added|appended|remains?|unaffected|unchanged|unaltered|continues? (?:to apply|in force)|after (?:clause|section|article|paragraph|rule|item)s? \S+|bleib(?:t|en)|unberührt|unverändert|(?:ein|an)gefügt)\b|の次に|加える|従前|なお効力/i;
+
+/** True for a sentence, in a document that changes others, which says something of a clause that it names first. */
+function saysOfClause(plain: string): boolean {
+  const place = firstPlace(plain);
+  const verb = plain.search(SAYS);
+  return place >= 0 && verb > place && !LEAVES.test(plain);
+}
+
+/**
+ * A sentence that changes a clause, read; null for any other. `following` are the units behind it, of which the new wording is taken. Where the document is known to
+ * change others, `changes`, it need not say so in words known for it.
+ */
+function readAmending(
+  source: AskedSource,
+  first: UnitText,
+  following: readonly UnitText[],
+  changes: boolean,
+): Amending | null {
   const plain = oneLine(first.text).replace(QUOTED, '“”');
-  const places = AMENDS.test(plain) ? placesNamed(plain) : [];
+  const places = AMENDS.test(plain) || (changes && saysOfClause(plain)) ? placesNamed(plain) : [];
   if (places.length === 0) return null;
   let text = first.text;
   for (const { text: next } of TO_FOLLOW.test(text) ? following : []) {
@@ -81,7 +112,8 @@ function readAmending(source: AskedSource, first: UnitText, following: readonly 
 /** What each document changes; a document's pages do not change, so each is read once. */
 const known = new WeakMap<AskedSource['segment'], readonly Amending[]>();
 
-const CALLED_SO = /\bamend|addendum|variation|supplement|corrigend|nachtrag|änderung|変更|改正|覚書/i;
+const CALLED_SO =
+  /\bamend|addend|\bvariation|\bvarying|supplement|corrigend|endorsement|modif|\bchange (?:order|notice|agreement)|side letter|nachtrag|änderung|ergänzung|変更|改正|改定|覚書/i;
 
 /** True for a document that says it changes or replaces another. */
 function saysItAmends(source: AskedSource): boolean {
@@ -103,23 +135,28 @@ function passagesThatMay({ segment }: AskedSource, most: number): number[] {
   return [...found].filter((one) => one < passageSections.length).sort((a, b) => a - b);
 }
 
-function readPassages(source: AskedSource, most: number): Amending[] {
+function readPassages(source: AskedSource, passages: readonly number[], changes: boolean): Amending[] {
   const seen = new Map<string, UnitText>();
-  for (const passage of passagesThatMay(source, most))
+  for (const passage of passages)
     for (const one of unitsOfPassage(source, passage)) seen.set(placeKey(one.unit.spans), one);
   const units = [...seen.values()];
-  return units.flatMap((one, at) => readAmending(source, one, units.slice(at + 1, at + 1 + MOST_FOLLOWING)) ?? []);
+  return units.flatMap(
+    (one, at) => readAmending(source, one, units.slice(at + 1, at + 1 + MOST_FOLLOWING), changes) ?? [],
+  );
 }
 
 /** What a document changes, looked for in a few passages first: most change nothing, and what they say of themselves takes longer to tell. */
 function changesOf(source: AskedSource): readonly Amending[] {
-  const few = readPassages(source, MOST_OF_OTHERS);
+  const few = readPassages(source, passagesThatMay(source, MOST_OF_OTHERS), false);
   // Words that go and come are what no contract has but one that changes another.
   const changes =
     CALLED_SO.test(source.name) ||
-    few.some(({ pairs }) => pairs.length > 0) ||
+    few.some(({ pairs }) => pairs.some(({ either }) => either !== true)) ||
     (few.length > 0 && saysItAmends(source));
-  return changes ? readPassages(source, MOST_PASSAGES) : [];
+  if (!changes) return [];
+  const { length } = source.segment.passageSections;
+  const all = length <= MOST_PASSAGES ? [...Array(length).keys()] : passagesThatMay(source, MOST_PASSAGES);
+  return readPassages(source, all, true);
 }
 
 /** The sentences of a document that change clauses of another, in their order; none of a document that only speaks of changes. */
@@ -127,40 +164,6 @@ export function amendingIn(source: AskedSource): readonly Amending[] {
   const changes = known.get(source.segment) ?? changesOf(source);
   known.set(source.segment, changes);
   return changes;
-}
-
-const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
-
-/** Words as they may be printed: over a line's end, with other marks between them. */
-function printed(words: string, language: Language): RegExp {
-  const plain = words.replace(/[^\p{L}\p{N}%]+$/u, '');
-  const parts = language === 'ja' ? [...plain.replace(/\s/g, '')] : plain.split(/[^\p{L}\p{N}%]+/u);
-  if (language === 'ja') return new RegExp(parts.map(escaped).join(String.raw`\s*`), 'iu');
-  const joined = parts.map(escaped).join(String.raw`[^\p{L}\p{N}%]+`);
-  return new RegExp(String.raw`(?<![\p{L}\p{N}])${joined}(?![\p{L}\p{N}])`, 'iu');
-}
-
-/** A clause's sentence with the words changed; null where none of the words that go stand in it. */
-function withWords(text: string, { pairs }: Amending, language: Language): string | null {
-  let [now, changed] = [text, false];
-  for (const pair of pairs) {
-    const old = printed(pair.old, language);
-    if (!old.test(now)) continue;
-    now = now.replace(old, () => pair.now);
-    changed = true;
-  }
-  return changed ? now : null;
-}
-
-/**
- * What a sentence of a clause reads after a change: the words put in, the whole clause as it now reads, or the changing sentence itself where the clause goes or is
- * told anew without quotes. Null where the change is of another clause, or of words that do not stand there.
- */
-export function amendedText(at: Address, text: string, change: Amending, language: Language): string | null {
-  const places = change.places.filter((place) => liesIn(at, place) || (change.pairs.length > 0 && liesIn(place, at))); // prettier-ignore
-  if (places.length === 0) return null;
-  if (change.pairs.length > 0) return withWords(text, change, language);
-  return change.whole ?? change.text;
 }
 
 /** Share of the words of a document's name or title that one which changes it must hold. */

@@ -44,6 +44,19 @@ describe('a change between the sentences of two documents', () => {
     ]);
   });
 
+  test.each([
+    ['How many more spectators came to the autumn regatta than before?', '1,420 − 1,150 = 270'],
+    ['By how many did the number of members grow?', '447 − 412 = 35'],
+  ])('is between the two latest where no year is named: “%s”', (question, working) => {
+    expect(ask(question).calculations.map((one) => one.working.split(';')[0])).toEqual([working]);
+  });
+
+  test('is none within one document that names no year, nor of what both tell alike', () => {
+    expect(ask('By how many did the number of members grow?', { 'Report 2025.txt': REPORTS['Report 2025.txt'] }).calculations).toEqual([]); // prettier-ignore
+    const same = { ...REPORTS, 'Report 2024.txt': report(2024, '447', '1,150', '301') };
+    expect(ask('By how many did the number of members grow?', same).calculations).toEqual([]);
+  });
+
   test('is worked out between tables that each tell of one year', () => {
     const results = (year: number, west: string, steps: string): string =>
       [

@@ -1,5 +1,6 @@
 import { agree, quantityAt } from '../figure';
 import { bareName, sectionOf, termSet } from '../search';
+import { amendingIn } from './amending';
 import { changeTold, countsAsked } from './change';
 import { answers } from './decline';
 import { gatherEvidence, type Evidence } from './evidence';
@@ -41,6 +42,24 @@ function pairOf(tellings: readonly Telling[], [from, to]: readonly [number, numb
   return null;
 }
 
+/**
+ * The likeliest figure of which another document, of an earlier year, has one of the same thing, that one first, where no year is named; null where there is none.
+ */
+function latestPairOf(tellings: readonly Telling[]): [Telling, Telling] | null {
+  for (const likeliest of [...tellings].sort((a, b) => b.one.score - a.one.score)) {
+    const others = tellings.filter(({ one }) => one.source.id !== likeliest.one.source.id);
+    const same = others.filter((one) => one.year !== likeliest.year && ofOneThing(one, likeliest));
+    const byYear = [likeliest, ...same].sort((a, b) => b.year - a.year || b.one.score - a.one.score);
+    const [later] = byYear;
+    const before = byYear.filter(({ year }) => year !== later?.year);
+    const [earlier] = before;
+    if (later === undefined || earlier === undefined) continue;
+    // What both tell alike did not move.
+    return before.some(({ operand }) => agree(operand, later.operand)) ? null : [earlier, later];
+  }
+  return null;
+}
+
 /** What the figures that moved may be, the likeliest first. */
 function levelKinds({ kind, text }: Question): ReadonlySet<AnswerKind> {
   const own = LEVELS.includes(kind) ? [kind, ...LEVELS] : LEVELS;
@@ -74,22 +93,24 @@ function speaksOf({ text, row, source, unit }: Evidence, { subject }: Question):
 
 /**
  * How a figure moved between two years that different sentences tell, or rows of different documents ("The club had 447 members", and 412 in the report of the year
- * before); null when the question asks for no move of a year, or one of the figures is not found.
+ * before); of the two latest where the question names none; null when it asks for no move, or one of the figures is not found.
  */
 export function changeBetween({ question, hits, sources }: Sought): ReaderAnswer | null {
   const years = yearsCompared(question);
-  if (years === null || !asksChange(question.text)) return null;
+  if (years === null ? !asksSizeOfMove(question.text) : !asksChange(question.text)) return null;
   for (const level of levelsOf(question)) {
     const evidence = gatherEvidence(sources, hits, level);
     const tellings = evidence
       .slice(0, MOST_LOOKED_AT)
       .filter((one) => speaksOf(one, level))
       .flatMap((one) => tellingsOf(one, level));
-    const pair = pairOf(tellings, years);
+    const pair = years === null ? latestPairOf(tellings) : pairOf(tellings, years);
+    // What an amendment makes of a clause is no figure of a later year: `changeOfSides` tells it.
+    if (years === null && pair?.some(({ one }) => amendingIn(one.source).length > 0) === true) return null;
     if (pair === null || !answers(pair[1].one, evidence, level, sources)) continue;
     const [from, to] = [pair[0].operand, pair[1].operand];
     const { language } = pair[1].one.source.segment;
-    const told = countsAsked(question, to) ? changeTold(question, { from, to }, [`${years[0]}`, `${years[1]}`], language) : null; // prettier-ignore
+    const told = countsAsked(question, to) ? changeTold(question, { from, to }, [`${pair[0].year}`, `${pair[1].year}`], language) : null; // prettier-ignore
     if (told !== null) return told;
   }
   return null;

@@ -32,6 +32,17 @@ export function placesNamed(text: string): Address[] {
   return NAMED.flatMap((one) => [...text.matchAll(one)].map((match) => partsOf(match[1], match[2])));
 }
 
+/** Where words first name a clause, in characters; -1 where they name none. */
+export function firstPlace(text: string): number {
+  const at = NAMED.map((one) => text.search(one)).filter((one) => one >= 0);
+  return at.length === 0 ? -1 : Math.min(...at);
+}
+
+/** A text with the clauses that it names blotted out, as long as before. */
+export function withoutPlaces(text: string): string {
+  return NAMED.reduce((plain, one) => plain.replace(one, (place) => 'X'.repeat(place.length)), text);
+}
+
 /** Parts of a document whose articles are numbered through: they say nothing of where an article stands. */
 const CHAPTER = /^\s*(?:第\s?\S{1,4}\s?[章編部節]|(?:chapter|part|title|kapitel|teil|abschnitt)\s)/i;
 

@@ -131,7 +131,7 @@ function comesNear(one: Evidence, best: Evidence): boolean {
 }
 
 /** Share of the question's words that two sentences must both hold, in some wording, to speak of one thing. */
-const SHARED = 0.34;
+const SHARED = 0.33;
 
 /** True for two sentences that hold the same of the question's words, equivalents counting as the word. */
 function shareWords(one: Evidence, two: Evidence, { subject }: Question): boolean {

@@ -18,7 +18,9 @@ const PERSONS =
 
 function countedIn(asked: string): string[] {
   const found = GERMAN_COUNTED.exec(asked) ?? COUNTED.exec(asked);
-  return tokenize(found?.groups?.['things'] ?? '').map((token) => token.word);
+  const things = tokenize(found?.groups?.['things'] ?? '').map((token) => token.word);
+  // Points of a percentage measure a share: they are no things.
+  return things.some((word) => /^(?:percentage|prozent)/.test(word)) ? [] : things;
 }
 
 /** Those of them that any number of people may be, who belong to something or are there. */
@@ -37,7 +39,7 @@ export function thingsCounted(asked: string): string[] {
   return things.some((word) => BELONGING.includes(word)) ? [...things, ...ANYBODY] : things;
 }
 
-/** True when one of the numbers stands right before what is counted, or behind "the number of" it. */
+/** True when one of the numbers stands right before what is counted, or behind "the number of" it or "of": "a crew of three". */
 export function countsThings(
   text: string,
   mentions: readonly Range[],
@@ -56,6 +58,8 @@ export function countsThings(
     // The number may have taken in what it counts as its unit: "3.42 million passengers".
     if (among(tokens.filter((token) => token.start >= start && token.start < end)) || among(behind)) return true;
     const before = tokens.filter((token) => token.end <= start).slice(-BEFORE);
+    // "A crew of three".
+    if (/\bof $/i.test(text.slice(0, start)) && among(before.slice(-2))) return true;
     return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
   });
 }

@@ -1,6 +1,7 @@
 import { announces, documentFrequency, shareInCommon, type QueryTerm } from '../search';
 import { tokensOf, type Language } from '../text';
 import { BY_NAME, type Evidence } from './evidence';
+import { partiesTold } from './partiesTold';
 import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import { reachedAt } from './reachedAt';
@@ -87,6 +88,17 @@ function absentShare(question: Question, sources: readonly AskedSource[]): numbe
   return total === 0 ? 0 : absent / total;
 }
 
+/** Asks what something is called. */
+const ASKS_NAME = /^what (?:is|was|are|were) the names? of\b|^what (?:is|was|are|were) .{3,50} called\b/i;
+
+/** True for an English text that names something by a name which the question does not use. */
+function namesAnew(text: string, { spoken }: Question): boolean {
+  return partiesTold(text, 'en').some(({ start, end }) => {
+    const name = text.slice(start, end);
+    return /^\p{Lu}/u.test(name) && tokensOf(name).some(({ word }) => !spoken.has(word));
+  });
+}
+
 /** Asks whether there is something at all, or whether it is allowed. */
 const ASKS_EXISTENCE =
   /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) .{2,40}? (?:have|has|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available|covered|insured|excluded|exempt|banned|forbidden|prohibited)\b/iu;
@@ -130,6 +142,7 @@ export function answers(
   if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
     return false;
   if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text) === null) return false;
+  if (ASKS_NAME.test(question.text) && best.source.segment.language === 'en' && !namesAnew(best.text, question)) return false; // prettier-ignore
   const reached = reachedAt(question.text);
   if (reached !== null && best.text.search(reached) < 0) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;

@@ -3,11 +3,14 @@ import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
 
 /** How often something happens, without a number of days or years. */
 const EVERY =
-  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|other|half|halbe|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}|\bjedes halbe jahr\b/giu;
+  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|other|half|halbe|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}(?!\p{L})(?<!\s(?:by|to|of|and|or|in|at|on|for|from|with|the|an?|und|oder|von|durch))|\bjedes halbe jahr\b/giu;
 const ASKS_OFTEN =
   /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b|\bin welchen (?:zeit)?abständen\b|\bin welchem (?:rhythmus|turnus)\b|何回|頻度|ごと|おき/i;
 const FREQUENCY =
   /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:hourly|daily|nightly|weekly|fortnightly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:hour|day|morning|evening|night|week|month|quarter|season|spring|summer|autumn|winter|year|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b|\b(?:ein|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf|\d+)mal (?:im|in der|am|pro|je|jede[nrs]?) (?:jahr|halbjahr|quartal|monat|woche|tag|stunde|schicht|saison)(?!\p{L})|\b(?:stünd|täg|wöchent|monat|vierteljähr|halbjähr|jähr)lich\w*|\bjede[nrsm]? (?:stunde|tag|morgen|abend|nacht|woche|monat|quartal|frühjahr|sommer|herbst|winter|jahr|(?:mon|diens|donners|frei|sams|sonn)tag|mittwoch|schicht|fahrt)(?!\p{L})|毎(?:日|朝|晩|週|月|年|時|回)|隔[週月年]|(?:年|月|週|[日一]日)に?\s?[\d一二三四五六]+回|[\d一二三四五六]+(?:年|か月|ヶ月|週間|日|時間)(?:ごと|毎|おき)に?(?:[\d一二三四五六]+回)?/giu;
+/** The same where nothing says in what time: "the trustees sat five times". */
+const SO_MANY_TIMES =
+  /\b(?:once|twice|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) times)\b(?! (?:the|as|that|its)\b)|\b(?:ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn|elf|zwölf|\d+)mal(?!\p{L})/giu;
 /** A length of time that only tells how far a point lies from another: "thirty minutes before". */
 const FROM_A_POINT =
   /^\s*(?:before|beforehand|after|afterwards|prior|in advance|ahead|vor(?:her)?|zuvor|davor|danach|im voraus|nach|前|後)(?![\p{Ll}\p{Lu}])/iu;
@@ -19,12 +22,21 @@ export const LASTING =
 const ASKS_TERM =
   /\bhow long (?:does|do|did|will|would)\b.*\b(?:last|run)\b|\bwie lange (?:läuft|laufen|gilt|gelten)\b/i;
 
+/** Asks how long a thing is, which a measure may answer as well as a time: "how long is the tug". */
+const OF_A_THING =
+  /^(?:how long (?:is|are|was|were) (?:the|an?|its|her|each|this|these)|wie lang (?:ist|sind|war|waren) (?:der|die|das|ein|eine)) [\p{L}-]+(?: (?!(?:at|in|on|open|valid|for|to|under|from|away|out)\b)[\p{L}-]+)?\s*\?*$/iu;
+const LENGTHS =
+  /\d[\d.,]*(?:\s|-)?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|foot|m|km|miles?)\b(?= (?:long|in length|lang)\b)|(?<=\b(?:length of|länge von) )\d[\d.,]*\s?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|m|km|miles?)\b/giu;
+
 /** Times that a text tells, and how often something happens where that is asked. */
 export function durationsTold(text: string, asked: string, language: Language): Range[] {
   if (ASKS_OFTEN.test(asked)) {
     const repeated = [...ranges(text, FREQUENCY), ...ranges(text, EVERY)];
-    if (repeated.length > 0) return repeated;
+    const told = repeated.length > 0 ? repeated : ranges(text, SO_MANY_TIMES);
+    if (told.length > 0) return told;
   }
+  const lengths = OF_A_THING.test(asked) ? ranges(text, LENGTHS) : [];
+  if (lengths.length > 0) return lengths;
   const length = ASKS_LENGTH.test(asked);
   const term = ASKS_TERM.test(asked);
   const times = measuredNumbers(text, language).filter(

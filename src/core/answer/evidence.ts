@@ -26,6 +26,7 @@ import { asksSize, SIZE, toldIn, wordsOfQuantity } from './quantities';
 import { asksLimit, tellsLimit } from './limits';
 import type { Question } from './question';
 import { reachedAt, WAYS_TO_REACH } from './reachedAt';
+import { termsInRange } from './rangeOfLabel';
 import { columnAsked, labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
 import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
@@ -58,6 +59,8 @@ const OTHER_MEASURE = 0.5;
 /** What a length, area, volume or weight counts where it is asked how large something is, which a bare number may answer as well. */
 const OF_SIZE = 1.6;
 
+/** What a label's share keeps whose range does not hold the number asked. */
+const OTHER_RANGE = 0.4;
 /** What a period's share keeps where the figure is of another length of period. */
 const OTHER_SPAN = 0.4;
 
@@ -184,7 +187,8 @@ class Measure {
       const lead = sets[leadOf(units, index)] ?? sets[takenUp(units, index)] ?? own;
       const row = unit.kind === 'row' ? tableRowAt(source.tables, unit.spans) : null;
       const over = row === null ? null : rowTerms(row, language);
-      const headed = over === null ? own : union(own, over.path, over.caption, over.heads);
+      const ranged = row === null ? null : termsInRange(row.row.path.at(-1) ?? '', this.question.text, language);
+      const headed = over === null ? own : union(own, over.path, over.caption, over.heads, ranged ?? own);
       const features: Features = {
         ...this.unit(text, figures[index] as Range[], unit.kind, language, row),
         headed: this.weights.share(heads[index] ?? own),
@@ -196,7 +200,7 @@ class Measure {
         around: this.weights.share(own, sets[index - 1] ?? own, sets[index + 1] ?? own, heading),
         whole,
         alike: this.weights.alike(headed, lead),
-        label: over === null ? 0 : this.label(over, headed),
+        label: over === null ? 0 : this.label(over, headed, ranged),
         period: periodShare(this.question.periods, headed, surroundings) * this.spanShare(row, text, language),
         passage: hit.score / this.topScore,
         rank: 1 / (1 + rank),
@@ -224,9 +228,11 @@ class Measure {
     return terms;
   }
 
-  /** How far a row is the one asked for: by the share of its label that is asked, and of the question that it and its heads hold. */
-  private label(over: RowTerms, headed: ReadonlySet<string>): number {
-    return labelShare(over, this.weights.asked) * this.weights.share(headed);
+  /** How far a row is the one asked for: by the share of its label that is asked, or whether its range holds the number asked, and of the question that it and its heads hold. */
+  private label(over: RowTerms, headed: ReadonlySet<string>, ranged: ReadonlySet<string> | null): number {
+    const called = labelShare(over, this.weights.asked);
+    const own = ranged === null ? called : ranged.size > 0 ? 1 : OTHER_RANGE * called;
+    return own * this.weights.share(headed);
   }
 
   /** Less than 1 for a figure of another length of period than is asked for: a quarter's for the year's. */

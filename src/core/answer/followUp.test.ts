@@ -29,6 +29,7 @@ describe('a follow-up is made whole', () => {
     ['Und im Jahr davor?', 'Wie hoch war die Miete 2024?', 'Wie hoch war die Miete 2023?'],
     ['Und 2023?', 'Wie viele Telefone wurden 2024 gefunden?', 'Wie viele Telefone wurden 2023 gefunden?'],
     ['Und für Kinder?', 'Was kostet eine Fahrt für Erwachsene?', 'Was kostet eine Fahrt für Kinder?'],
+    ['Und wie viel an Sonntagen?', 'Wie hoch ist der Zuschlag?', 'Wie hoch ist der Zuschlag an Sonntagen?'],
     ['Und die Kaution?', 'Wie hoch ist die Miete?', 'Wie hoch ist die Kaution?'],
     ['Wer zahlt das?', 'Wie hoch ist die Kaution?', 'Wer zahlt die Kaution?'],
     ['Darf er verlängert werden?', 'Wann endet der Vertrag?', 'Darf der Vertrag verlängert werden?'],

@@ -12,6 +12,8 @@ const WHOLE = /^(?:gilt|gelten|stimmt|trifft) (?:das|dies)(?!\p{L})/iu;
 const ADVERB = /(?<!\p{L})(?:davon|dafür|darüber|damit|dazu|daraus|dabei|daran|dagegen|deren|dessen)(?!\p{L})/iu;
 const PREPOSITION =
   /^(?:für|von|vom|in|im|bei|beim|an|am|aus|nach|mit|ohne|unter|zu|zum|zur|auf|gegen|zwischen)(?!\p{L})/iu;
+const ELLIPTIC =
+  /^wie ?(?:viele?|lange?|hoch|oft)\s+(?<where>(?:für|von|vom|in|im|bei|beim|an|am|nach|mit|ohne|zum|zur|auf)\s(?:\S+\s?){1,4})$/iu;
 const ASKING =
   /^(?:wer|wem|wen|wessen|was|wann|wo\p{Ll}*|wie|warum|weshalb|wieso|welche[rsmn]?|bis wann|seit wann|ab wann|ist|sind|war|waren|gilt|gelten|darf|dürfen|kann|können|muss|müssen|soll|hat|haben|gibt|wird|werden)(?!\p{L})/iu;
 const NOUNS = String.raw`(?:(?:der|die|das|den|dem|des|ein|eine[rmns]?|jede[rmns]?)\s)?(?:\p{Ll}+e[rmns]?\s)*\p{Lu}[\p{L}-]+(?:\s(?:des|der|von|vom|und)\s(?:\p{Ll}+e[rmns]?\s)?\p{Lu}[\p{L}-]+)*`;
@@ -78,6 +80,9 @@ export function completeGerman(question: string, before: Before): string {
   if (WHOLE.test(part)) return `${capital(part)} (${unmarked(before.question)})?`;
   if (PRONOUN.test(part))
     return thing === null ? `${capital(part)} (${stands})?` : `${capital(part.replace(PRONOUN, thing))}?`;
+  // "Und wie viel an Sonntagen?" asks for the same quantity.
+  const elsewhere = ELLIPTIC.exec(part)?.groups?.['where'];
+  if (leads && elsewhere !== undefined) return withPart(before.question, elsewhere);
   if (leads && !ASKING.test(part)) return withPart(before.question, part);
   if (part.split(/\s+/).length <= 2) return `${capital(part)}: ${stands}?`;
   return leads ? `${capital(part)}?` : question.trim();

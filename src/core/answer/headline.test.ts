@@ -90,6 +90,20 @@ describe('headlines', () => {
   });
 });
 
+describe('the headline of a long sentence', () => {
+  const text =
+    'Differences are referred first to the engineer of the harbour, whose decision binds both sides until it is reviewed in the proper way; either side may within 42 days call for arbitration by an arbitrator sitting in Aldmere.';
+
+  test.each([
+    ['Where does the arbitrator of an arbitration sit?', /^… .*sitting in Aldmere\.$/],
+    ['To whom are differences referred first?', /^Differences are referred first to the engineer/],
+  ])('shows the clauses that are asked about: “%s”', (asked, shown) => {
+    const { headline } = evidenceOf(text, asked);
+    expect(headline).toMatch(shown);
+    expect(headline.length).toBeLessThanOrEqual(165);
+  });
+});
+
 describe('evidence', () => {
   test('with the words of the question outweighs what stands beside it', () => {
     const { best } = evidenceOf(

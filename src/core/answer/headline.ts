@@ -1,6 +1,6 @@
 import type { TableCell } from '../source';
 import { oneLine, tokensOf, type Language, type Range } from '../text';
-import { termsOf } from '../search';
+import { termSet, termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
 import { measuredBy, measures } from './measured';
@@ -20,6 +20,7 @@ const LIMITING =
 const AGED = 8;
 /** Words that a comma counts as, between a value and the words it may belong to. */
 const CLAUSE_APART = 3;
+const STANDS_IN = /^solche[rsnm]?$/i;
 /** What the distance of each further word counts, up to the number of words behind which it counts no more. */
 const FURTHER = 0.3;
 const FAR = 12;
@@ -44,10 +45,19 @@ export function closestMention(evidence: Evidence, question: Question): string |
     .filter((term) => !question.periods.includes(term) && !/^(?:19|20)\d\d$/.test(term));
   const wanted = new Set(subject.length > 0 ? subject : question.terms.map((one) => one.term));
   const others = new Set(question.subject.flatMap(({ equivalents = [] }) => equivalents).flatMap((one) => (one.loose === true ? [] : one.term))); // prettier-ignore
-  const termAt = (at: number): string => termsOf(tokens[at]?.word ?? '', language)[0]?.term ?? '';
   const among = (set: ReadonlySet<string>): number[] =>
     tokens.flatMap((token, at) => (termsOf(token.word, language).some((one) => set.has(one.term)) ? [at] : []));
-  const own = among(wanted);
+  const named = among(wanted);
+  // "Ein Zuschlag von 25 Prozent, sonntags ein solcher von 50": the word stands there for the one before it.
+  const commaBetween = (one: number, at: number): boolean => evidence.text.slice(tokens[one]?.end, tokens[at]?.start).includes(','); // prettier-ignore
+  const meant = new Map(
+    tokens.flatMap(({ word }, at) => {
+      const before = STANDS_IN.test(word) ? named.filter((one) => one < at && commaBetween(one, at)).at(-1) : undefined;
+      return before === undefined ? [] : [[at, before] as const];
+    }),
+  );
+  const own = [...named, ...meant.keys()];
+  const termAt = (at: number): string => termsOf(tokens[meant.get(at) ?? at]?.word ?? '', language)[0]?.term ?? '';
   // Where none of the question's own words stands, those that stand for them show the place.
   const hits = own.length > 0 ? own : among(others);
   const owners = new Map(hits.map((hit) => [hit, ownerOf(mentions, evidence.text, tokens[hit]?.start ?? 0)]));
@@ -91,8 +101,8 @@ export function closestMention(evidence: Evidence, question: Question): string |
   const [best] = candidates.sort((a, b) => distance(a) + aged(a.end) - distance(b) - aged(b.end));
   if (best === undefined) return null;
   // Contracts say a sum in words and again in figures: "two hundred crowns (200)".
-  const again = /^\s*\(\s?\d[\d,.]*\s?\)/.exec(evidence.text.slice(best.end))?.[0] ?? '';
-  const said = oneLine(evidence.text.slice(best.start, best.end + again.length));
+  const inFigures = /^\s*\(\s?\d[\d,.]*\s?\)/.exec(evidence.text.slice(best.end))?.[0] ?? '';
+  const said = oneLine(evidence.text.slice(best.start, best.end + inFigures.length));
   // A count that stands in brackets behind what is counted: "umbrellas (412)".
   return said.replace(/^\(([^()]+)\)$/, '$1');
 }
@@ -156,19 +166,39 @@ export function shorten(text: string): string {
   return `${cut.slice(0, at > 0 ? at : LONGEST).replace(/[,;:]$/, '')} …`;
 }
 
+/** Where a clause of a sentence ends. */
+const CLAUSE_END = /[;,:]\s+/g;
+
+/** What a headline shows of a sentence: all of it, or of a long one the clauses in a row, at most 160 characters, that hold most of what is asked; the first of equals. */
+function told(text: string, { subject }: Question, language: Language): string {
+  const plain = shownPlain(text);
+  if (plain.length <= LONGEST) return plain;
+  const asked = new Set(subject.flatMap(({ term, equivalents = [] }) => [term, ...equivalents.map((one) => one.term)]));
+  const starts = [0, ...[...plain.matchAll(CLAUSE_END)].map((match) => match.index + match[0].length)];
+  const held = starts.map((start) => {
+    const window = plain.slice(start, start + LONGEST);
+    return [...termSet(window, language)].filter((term) => asked.has(term)).length;
+  });
+  const start = starts[held.indexOf(Math.max(...held))] ?? 0;
+  return start === 0 ? shorten(plain) : `… ${shorten(plain.slice(start))}`;
+}
+
 /** Share of the question that a sentence must hold for a yes or no to be read off it; of less it is told as it stands. */
 const SAYS_IT = 0.6;
 
 /** The short answer: the value, date or name asked for, a yes or no with its condition, else the sentence's leading clause. */
 export function headlineOf(best: Evidence, question: Question): string {
+  const { language } = best.source.segment;
   const cell = askedCell(best, question);
-  if (cell !== null) return sayCell(cell, best.source.segment.language);
+  if (cell !== null) return sayCell(cell, language);
   if (['amount', 'number', 'percentage', 'date', 'duration'].includes(question.kind)) {
-    return closestMention(best, question) ?? shorten(best.text);
+    return closestMention(best, question) ?? told(best.text, question, language);
   }
   const party = partyNamed(best.text, question) ?? (asksHolder(question) ? someoneNamed(best.text) : null);
   if (party !== null) return party;
-  if (question.kind === 'yes-no' && best.features.covered >= SAYS_IT && best.unit.kind === 'sentence')
-    return yesNo(best.text, question.text, best.source.segment.language);
-  return shorten(best.text);
+  // A sentence that only announces others decides nothing: "As to payment the following applies:".
+  const says = best.unit.kind === 'sentence' && (!/:\s*$/.test(best.text) || CONDITION.test(best.text));
+  if (question.kind === 'yes-no' && best.features.covered >= SAYS_IT && says)
+    return yesNo(best.text, question.text, language);
+  return told(best.text, question, language);
 }

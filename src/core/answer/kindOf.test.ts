@@ -3,6 +3,7 @@ import { kindOf } from './kindOf';
 import type { AnswerKind } from './types';
 
 const GERMAN: readonly (readonly [string, AnswerKind])[] = [
+  ['Was bekommt man, wenn man einspringt?', 'passage'],
   ['Wie viele Wochen vorher muss gekündigt werden?', 'duration'],
   ['Welche Frist gilt für den Widerspruch?', 'duration'],
   ['In welchen Abständen wird gewartet?', 'duration'],

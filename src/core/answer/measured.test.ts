@@ -40,6 +40,10 @@ describe('what a figure measures', () => {
     expect(ask('How many calls does the clerk answer by radio?').found).toBe(false);
   });
 
+  test('what something is called is not answered without a name', () => {
+    expect(ask('What is the name of the boat?').found).toBe(false);
+  });
+
   test('what happened on a day is not answered without one', () => {
     expect(ask('When was the pier repaired by volunteers?').found).toBe(false);
     expect(ask('Who repaired the pier?').found).toBe(true);

@@ -10,16 +10,19 @@ export function ranges(text: string, pattern: RegExp): Range[] {
 }
 
 const REFERENCE =
-  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
+  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|abs\.|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
 /** Numbers of clauses before another: "clauses 22.1, 22.2 or" 22.4. */
 const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
-const LIST_NUMBER = /^\s*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)[\p{Lu}\p{Script=Han}\p{Script=Katakana}]|\(?\d{1,2}[.)]\s)/u;
+const LIST_NUMBER =
+  /^[\s“„"「]*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)[\p{Lu}\p{Script=Han}\p{Script=Katakana}]|\(?\d{1,2}[.)]\s)/u;
 
-/** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; and for a part of an address or version, "10.0.2.2". */
+/** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; for a part of an address or version, "10.0.2.2"; for the number of a clause that is quoted; and for part of a name, "MW-40". */
 function isLabel(text: string, start: number, end: number): boolean {
   const [before, behind] = [text.slice(Math.max(0, start - 6), start), text.slice(end, end + 2)];
   if (/^(?:(?![\u3040-\u30ff\u4e00-\u9fff])\p{L}|\.\d)/u.test(behind) || /(?:\d\.|第)$/.test(before)) return true;
+  if (/\p{Lu}$/u.test(before) && text[start] === '-') return true;
+  if (/[“„"「]$/.test(before) && /^\s\p{Lu}/u.test(behind)) return true;
   if (/^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
   return text[start - 1] === '(' && behind.startsWith(')') && end - start <= 2;
 }

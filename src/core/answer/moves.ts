@@ -2,7 +2,7 @@ import type { Range } from '../text';
 
 /** Words that ask how something moved rather than what it is. */
 const MOVES =
-  /\b(?:chang(?:e|es|ed|ing)|ris(?:e|en|es|ing)|rose|fall(?:s|en|ing)?|fell|gr(?:ow|ew|own|owth|ows|owing)|increas(?:e|ed|es|ing)|decreas(?:e|ed|es|ing)|drop(?:s|ped|ping)?|declin(?:e|ed|es|ing)|shr(?:ink|ank|unk)|differ(?:s|ed|ence|ent)?|higher|lower|more|less|fewer|greater|smaller|larger|up|down|improv(?:e|ed|ement)|worse(?:n|ned)?|develop(?:ed|ment)?|compared?|versus|movement|(?:long|short|thick|thinn|wid|deep|high|heavi|light|fast|slow|old)er|shrinks?|(?:put|went|gone|go) (?:up|down)|raised|lowered|reduced|cut|gestiegen|gesunken|steig(?:t|en|erung)|stieg|sank|gefallen|gewachsen|wuchs|verändert|veränderung|zugenommen|abgenommen|höher|niedriger|mehr|weniger|erhöht|gesenkt|länger|kürzer|geringer|größer|kleiner|teurer|billiger|schneller|langsamer|breiter|tiefer|schwerer|leichter|dicker|dünner|entwickelt|angehoben|heraufgesetzt|herabgesetzt|verringert|vermindert|verlängert|verkürzt)\b|(?:上|下)が[りっる]|増え|増加|減[りっ]|減少|変わり|変化|変動|伸び|引き上げ|引き下げ/i;
+  /\b(?:chang(?:e|es|ed|ing)|ris(?:e|en|es|ing)|rose|fall(?:s|en|ing)?|fell|gr(?:ow|ew|own|owth|ows|owing)|increas(?:e|ed|es|ing)|decreas(?:e|ed|es|ing)|drop(?:s|ped|ping)?|declin(?:e|ed|es|ing)|shr(?:ink|ank|unk)|differ(?:s|ed|ence|ent)?|higher|lower|more|less|fewer|greater|smaller|larger|up|down|improv(?:e|ed|ement)|worse(?:n|ned)?|develop(?:ed|ment)?|compared?|versus|movement|(?:long|short|thick|thinn|wid|deep|high|heavi|light|fast|slow|old)er|(?<=\bhow much )(?:(?:dear|cheap|pric|warm|cold|strong|weak|loud|quiet|bigg)\p{L}*er|more expensive)|shrinks?|(?:put|went|gone|go) (?:up|down)|raised|lowered|reduced|cut|gestiegen|gesunken|steig(?:t|en|erung)|stieg|sank|gefallen|gewachsen|wuchs|verändert|veränderung|zugenommen|abgenommen|höher|niedriger|mehr|weniger|erhöht|gesenkt|länger|kürzer|geringer|größer|kleiner|teurer|billiger|schneller|langsamer|breiter|tiefer|schwerer|leichter|dicker|dünner|entwickelt|angehoben|heraufgesetzt|herabgesetzt|verringert|vermindert|verlängert|verkürzt)\b|(?:上|下)が[りっる]|増え|増加|減[りっ]|減少|変わり|変化|変動|伸び|引き上げ|引き下げ/iu;
 /** Ways of asking for the size of a move. */
 const ASKS_CHANGE =
   /\bhow (?:much|far|strongly|did|has|have)\b|\bhow many (?:more|fewer|less)\b|\bwie ?viele?\b.*\b(?:mehr|weniger|höher|niedriger)\b|\bby (?:how much|how many|what|which)\b|\bwhat (?:is|was|were|are)\b.*\b(?:change|difference|increase|decrease|rise|fall|growth|drop|decline|movement)\b|\bpercent(?:age)?\b|\bper cent\b|^(?:was|were|is|are|did|does|do|has|have)\b|\bum wie ?viel\b|\bwie (?:stark|hat|haben|ist|sind)\b|:\s*(?:was|were|is|are|did)\b|\bcompare|\bversus\b|\bdifference between\b|^(?:wurden?|war(?:en)?|ist|sind|hat|haben)\b.*\bals\b|いくら|どれ(?:だけ|くらい|ほど)|どのくらい|どう|何/i;
@@ -36,6 +36,6 @@ export function movedFrom(text: string, { start, end }: Range): boolean {
 
 /** The words of a question that only ask for the move: the rest is what moved. */
 export function moveWords(text: string): string[] {
-  const moves = [...text.matchAll(new RegExp(MOVES, 'gi'))].map((match) => match[0]);
+  const moves = [...text.matchAll(new RegExp(MOVES, 'giu'))].map((match) => match[0]);
   return [...moves, 'points', 'percentage points', 'prozentpunkte', 'percentage', 'percent', 'per cent', 'prozent'];
 }

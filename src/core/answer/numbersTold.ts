@@ -8,6 +8,9 @@ const ASKS_AGE =
   /\bhow (?:old|young)\b|\b(?:at|to|from|until|till|over|under|above|below|up to|beyond|with) (?:what|which) age\b|\b(?:in|mit|ab|bis zu) welchem (?:lebens)?alter\b|\bwhat (?:is|was|are) the (?:[\w-]+ )?age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|\b(?:mindest|höchst)alter\b|\bwelche[ms] alter\b|何歳|年齢/i;
 /** What a bare number stands behind that is an age: "retire at 65", "aged 16". */
 const AT_AGE = /\b(?:at|aged?(?: of)?|over|under|from|until|mit|ab|über|unter|bis) $/i;
+/** The same behind those who are of that age: "children under six go free". */
+const AGE_OF =
+  /\b(?:child(?:ren)?|persons?|people|anyone|everyone|adults?|passengers?|members?|pupils?|applicants?|candidates?|kinder|personen|jugendliche) (?:aged |of )?(?:under|over|from|below|above|up to|unter|über|ab|bis) $/i;
 const OF_AGE = /^\s*(?:[.,;:)]|$|(?:and|or|und|oder)\b)/i;
 /** The year that something is from, which tells its age: "built in 2009". */
 const BUILT =
@@ -27,20 +30,28 @@ const DIMENSIONS: readonly RegExp[] = [
   /\b(?:thick|thickness|dick\w*)\b/i,
 ];
 
-/** False for a measure that tells another direction, right behind it, than is asked for: "28 metres long" of how deep something is. */
-function sameDimension(asked: string, behind: string): boolean {
+/** What stands before a measure that is taken in a direction: "a depth of 6 metres", "a width of not less than". */
+const DIRECTION_OF =
+  /(\p{L}+) (?:of|is|from|to|von)\s(?:(?:not|no) (?:less|more) than |at (?:least|most) |up to |(?:mindestens|höchstens) )?$/u;
+
+/** False for a measure that tells another direction, right behind it or before, than is asked for: "28 metres long" of how deep something is. */
+function sameDimension(asked: string, before: string, behind: string): boolean {
   const wanted = DIMENSIONS.findIndex((one) => one.test(asked));
-  const told = /^\s*(?:in )?(\p{L}+)/u.exec(behind)?.[1] ?? '';
-  const own = DIMENSIONS.findIndex((one) => one.test(told));
+  const words = [DIRECTION_OF.exec(before)?.[1], /^\s*(?:in )?(\p{L}+)/u.exec(behind)?.[1]];
+  const own = Math.max(...words.map((word = '') => DIMENSIONS.findIndex((one) => one.test(word))));
   return wanted < 0 || own < 0 || own === wanted;
 }
 
 /** Numbers that a text tells, of the sort that a question asks for: ages, numbers of things, measures in its direction. */
 export function numbersTold(text: string, asked: string, language: Language): Range[] {
-  const numbers = measuredNumbers(text, language).filter(({ end }) => sameDimension(asked, text.slice(end)));
+  const numbers = measuredNumbers(text, language).filter(({ start, end }) =>
+    sameDimension(asked, text.slice(0, start), text.slice(end)),
+  );
   if (ASKS_AGE.test(asked)) {
     const ages = numbers.filter(({ unit, start, end }) =>
-      unit === null ? AT_AGE.test(text.slice(0, start)) && OF_AGE.test(text.slice(end)) : UNITS_OF_AGE.test(unit),
+      unit === null
+        ? (AT_AGE.test(text.slice(0, start)) && OF_AGE.test(text.slice(end))) || AGE_OF.test(text.slice(0, start))
+        : UNITS_OF_AGE.test(unit),
     );
     return [...ages, ...ranges(text, BUILT)];
   }

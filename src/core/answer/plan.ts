@@ -3,7 +3,7 @@ import { completeQuestion, thingAsked } from './followUp';
 import { asksChange } from './moves';
 
 /** Words that open a question of their own. */
-const ASKING = String.raw`(?:by |in |on |at |to |for |under |from |with |of |within |until |since |after |before |up to )?(?:what|when|who|whom|whose|which|where|why|how)\b|(?:bis |seit |ab |an |um |in |für )?(?:wer|was|wann|wo|wie|warum|welche[rsmn]?|wem|wen|wodurch|womit|wofür|worin)\b`;
+const ASKING = String.raw`(?:by |in |on |at |to |for |under |from |with |of |within |until |since |after |before |up to )?(?:what|when|who|whom|whose|which|where|why|how)\b|(?:bis |seit |ab |an |um |in |für |mit |nach |von |zu |auf |aus |unter |bei |gegen |über )?(?:wer|was|wann|wo|wie|warum|welche[rsmn]?|wem|wen|wodurch|womit|wofür|worin)\b`;
 /** A verb first is a question of its own only with its subject behind it: "and was that more", not "who signs and is liable". */
 const VERB_FIRST = String.raw`(?:is|are|was|were|does|do|did|can|could|may|must|shall|should|will|would|has|have)\s+(?:it|that|this|they|there|the|an?|he|she|i|we|you|one|people|any|anyone|its|these|those|either|each|both|one|someone)\b|(?:ist|sind|war|waren|darf|dürfen|muss|müssen|kann|können|hat|haben|gibt)\s+(?:es|das|dies|sie|er|der|die|ein|eine|man)\b`;
 const BETWEEN = new RegExp(

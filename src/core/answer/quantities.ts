@@ -39,7 +39,7 @@ const QUANTITIES: readonly Quantity[] = [
     MASS,
   ),
   quantity(
-    /\bhow fast (?:may|can|are|does|do|must)\b|\b(?:speed|velocity)\b|\bwie schnell (?:darf|dürfen|fährt|fahren|ist|läuft)\b|\w*geschwindigkeit\b|時速|速度|速さ|風速/i,
+    /\bhow fast (?:may|can|are|does|do|did|must)\b|\bhow fast (?:is|was) (?:the|an?|her|its|this) [\w-]+(?: [\w-]+)?\s*\?*$|\b(?:speed|velocity)\b|\bwie schnell (?:darf|dürfen|fährt|fahren|ist|läuft)\b|\w*geschwindigkeit\b|時速|速度|速さ|風速/i,
     SPEED,
   ),
   quantity(/\b(?:floor |surface )?area\b|\b\w*fläche\b|面積|広さ|何(?:平方メートル|坪|ヘクタール)/i, AREA),

@@ -85,10 +85,30 @@ describe('answers of a kind', () => {
     expect(texts('Under clauses 22.1, 22.3 or 22.2 no sum is due.', 'How large is the sum?')).toEqual([]);
   });
 
+  test('are no number of a clause that is quoted, nor part of a name', () => {
+    expect(texts('The following is added: “2.5 The dredger is fitted with a recorder.”', 'How many recorders are there?')).toEqual([]); // prettier-ignore
+    expect(texts('The winch MW-40 takes oil.', 'How many litres of oil does the winch take?')).toEqual([]);
+  });
+
+  test('are sums where a sum and a number are told and it is asked how much', () => {
+    expect(texts('Grants were made in seven cases and came to 18,400 crowns.', 'How much more was given in grants?')).toEqual(['18,400 crowns']); // prettier-ignore
+  });
+
+  test('are how often something was done, and at what age', () => {
+    expect(texts('The board, of three members, sat five times.', 'How often did the board meet?')).toEqual(['five times']); // prettier-ignore
+    expect(texts('It is examined once in every two years by a diver.', 'How often is it examined?')).toEqual(['every two years']); // prettier-ignore
+    expect(texts('Children under six go free.', 'Up to what age do children pay nothing?')).toEqual(['six']);
+  });
+
   test('measure in the direction asked for', () => {
     const berth = 'The berth is 28 metres long and lies in 4 metres of water.';
     expect(texts(berth, 'How deep is the berth?')).toEqual(['4 metres']);
     expect(texts(berth, 'How long is the berth?')).toContain('28 metres');
+    const channel = 'It has a depth of 6.2 metres over a width of not less than 70 metres.';
+    expect(texts(channel, 'How wide must the channel be?')).toEqual(['70 metres']);
+    const tug = 'She is 24 metres long and was at sea for two days.';
+    expect(texts(tug, 'How long is the tug?')).toEqual(['24 metres']);
+    expect(texts(tug, 'How long was the tug at sea?')).toEqual(['two days']);
   });
 
   test.each([

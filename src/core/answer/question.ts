@@ -65,7 +65,7 @@ const SCAFFOLD = new Set(
     'allow allowed permit permitted purpose difference possible sure generally normally usually ' +
     'wer was wann wo wie warum welche welcher welches welchem welchen wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
     'grounds ground reasons reason cases case circumstances steps ways items examples ' +
-    'always never ever exist exists called want wants stand stands ' +
+    'cannot always never ever exist exists called want wants stand stands up another ' +
     'somebody someone anybody anyone everybody everyone nobody person people something anything everything point ' +
     'um etwas jemand niemand versteht meint gemeint unter über nach vor durch gegen ohne zwischen während noch schon sehr hier dort selbst sein seine seinen seiner seinem ihre ihren ihrer ihrem passiert geschieht liegt dürfen müssen können sollen'
   ).split(' '),
@@ -73,10 +73,10 @@ const SCAFFOLD = new Set(
 const SCAFFOLD_WEIGHT = 0.25;
 /** What only says what kind of measure is asked for: "how late", "in which year"; "a late departure" is a kind of departure. */
 const MEASURE_ASKED =
-  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|day|year|month|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)/giu;
+  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|days?|weeks?|years?|months?|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)/giu;
 /** Words that say which period is meant without naming it, and when in it, or that more is asked than told: they lead to no passage of their own. */
 const OF_THE_PERIOD =
-  /(?<=\bhow (?:much|many) )(?:more|less|fewer)\b|\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\b(?:in|for|during|over|of) (?:the )?(?:first|second|third|fourth|last|same) (?:half|quarter|(?:three|six|nine) months)(?: of)?\b|\bthan (?:a|the) year (?:before|earlier)\b|\bim (?:ersten|zweiten|dritten|vierten) (?:halbjahr|quartal|vierteljahr)(?!\p{L})|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/giu;
+  /(?<=\bhow (?:much|many) )(?:more|less|fewer)\b|\b(?:the|both|its) (?:two )?(?:sides|parties)\b|\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\b(?:in|for|during|over|of) (?:the )?(?:first|second|third|fourth|last|same) (?:half|quarter|(?:three|six|nine) months)(?: of)?\b|\bthan (?:a|the) year (?:before|earlier)\b|\bim (?:ersten|zweiten|dritten|vierten) (?:halbjahr|quartal|vierteljahr)(?!\p{L})|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/giu;
 /** Words that often only name the document asked, or whose it is: "under the agreement", "the company’s loans". */
 const OF_THE_DOCUMENT = new Set(
   'company agreement contract regulation licence license policy manual report'.split(' '),

@@ -18,10 +18,10 @@ const BY_HOW_MUCH =
   /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bhow much .{2,60}\b(?:saved?|saves|given back|refunded|credited)\b|\bum wie ?viel\b|いくら(?:上|下|増|減|高く|安く)/i;
 /** Asks for a sum that is often told as a share of another. */
 const ASKS_SHARE =
-  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase)\b/i;
+  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\bhow much of (?:the|its|their|this|each|an?)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase)\b|\bwie hoch (?:ist|sind|war|waren) .{0,30}(?:zuschlag|aufschlag|rabatt|nachlass|ermäßigung|abzug|bonus|provision)(?!\p{L})|\bwelche[nr]? (?:\p{L}+ )?(?:zuschlag|rabatt|nachlass|bonus|ermäßigung)(?!\p{L})/iu;
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
-  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|grant|loan|prize|award|pension|dues|(?:what|which) (?:sum|amount)|insured|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|verdien\w*|bezahlt|gezahlt|ausgegeben|eingenommen|gekostet|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
+  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|cover|insurance|grant|loan|prize|award|pension|dues|(?:what|which) (?:sum|amount)|insured|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|verdien\w*|bezahlt|gezahlt|ausgegeben|eingenommen|gekostet|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
 
 /** True for a question that asks for a sum of money. */
 export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
@@ -73,7 +73,10 @@ export function sumsTold(text: string, asked: string, language: Language): Range
   if (BY_HOW_MUCH.test(asked)) {
     const steps = [...sums, ...ranges(text, PART_OF_SUM), ...ranges(text, MULTIPLIED)];
     const told = steps.filter(({ start }) => /\b(?:by|um) (?:\p{L}+ )?$/iu.test(text.slice(0, start)));
-    return told.length > 0 ? told : steps;
+    const moved = told.length > 0 ? told : steps;
+    // "Seven cases, which came to 18,400 crowns": how much is no number of cases.
+    const measured = moved.filter((one) => !('unit' in one) || one.unit !== null);
+    return /\bhow much\b|\bwie ?viel\b/i.test(asked) && measured.length > 0 ? measured : moved;
   }
   if (sums.length > 0) return sums;
   const told = ranges(text, FREE);

@@ -20,6 +20,7 @@ describe('names of one thing', () => {
       'Operator means Merrowby Ferry Company plc, whose office is at Aldmere',
       [['Merrowby Ferry Company plc', 'Operator']],
     ],
+    ['“Channel” means the fairway from the outer buoy; “Season” means the months of winter.', [['fairway', 'Channel']]],
   ])('of “%s”', (text, aliases) => {
     expect(aliasesIn(text)).toEqual(aliases);
   });

@@ -12,6 +12,12 @@ const MEANS = new RegExp(
   String.raw`(?:^|\n|[“"])(\p{Lu}\p{L}+(?: \p{Lu}\p{L}+)?)[”"]?\s+means\s+(?:the )?(${NAME})`,
   'gu',
 );
+/** A term in quotation marks and the thing it is: "“Channel” means the fairway from". */
+const IS_THE =
+  /[“"](\p{Lu}\p{L}+(?: \p{Lu}\p{L}+)?)[”"]\s+means\s+(?:the|any|an?)\s+(\p{Ll}{4,}(?:\s\p{Ll}{4,})?)(?=\s(?:from|of|in|on|at|to|for|by|with|which|that|who|whose|under|between|let|used)\b|[,;.])/gu;
+/** Words too wide to stand for a term that is defined by them. */
+const WIDE =
+  /^(?:period|time|days?|date|months?|years?|person|company|amount|sum|agreement|document|rate|number|meaning|part|place|thing|total|right|following)s?$/;
 const SMALL = /^(?:of|the|and|for|in|on|a|an|to|und|der|die|das|für)$/i;
 
 /** The words at the end of a phrase that an abbreviation stands for, letter by letter; null when it does not. */
@@ -44,5 +50,7 @@ export function aliasesIn(text: string): Alias[] {
   }
   for (const [, name = '', called = ''] of flat.matchAll(CALLED)) if (name.includes(' ')) found.push([name, called]);
   for (const [, called = '', name = ''] of plain.matchAll(MEANS)) if (name.includes(' ')) found.push([name, called]);
+  for (const [, called = '', thing = ''] of flat.matchAll(IS_THE))
+    if (!thing.split(' ').some((word) => WIDE.test(word))) found.push([thing, called]);
   return found;
 }

@@ -4,7 +4,6 @@
  */
 export const ENGLISH_GROUPS = `
 end ending terminate termination expire expiry cease
-transfer assign assignment novate
 cap limit maximum ceiling exceed exceeding
 smallest least minimum minimal lowest less
 largest greatest maximum highest biggest most
@@ -55,7 +54,6 @@ responsible accountable liable liability
 explain describe
 half 50
 often interval frequency
-speed velocity
 passenger traveller traveler rider
 firm company business undertaking enterprise
 complaint grievance complain
@@ -99,7 +97,6 @@ order purchase request
 defect fault flaw deficiency
 deadline limit period
 monthly month
-weekly week
 daily day
 sign signature execute executed signed
 party signatory
@@ -119,7 +116,6 @@ subsidiary affiliate
 merger amalgamation takeover
 bankrupt bankruptcy insolvent insolvency
 trademark mark brand
-patent invention
 copyright author authorship
 source code
 distribute distribution redistribute copy
@@ -149,8 +145,6 @@ train railway rail
 airport airline flight
 check audit review control
 owner proprietor holder
-buyer purchaser
-lender creditor
 borrower debtor
 lawyer solicitor counsel attorney
 sue litigation lawsuit proceedings
@@ -159,7 +153,6 @@ guarantor surety
 subsidy grant aid funding
 impairment writedown
 depreciation amortisation amortization
-inventory stocks
 capital funds
 bonus incentive
 surveyor inspector examiner
@@ -207,7 +200,6 @@ student pupil
 adult grown
 cheap cheapest lowest
 expensive dearest highest
-discount reduction rebate
 instalments parts
 quarterly quarter
 half semester
@@ -245,7 +237,6 @@ mayor chair
 town city municipality
 island isle
 winter summer season
-wave swell
 fog visibility
 tide water
 `;

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
+import { DEALINGS_GROUPS } from './dealingsGroups';
 import { ENGLISH_GROUPS } from './englishGroups';
 import { EVERYDAY_GROUPS } from './everydayGroups';
+import { GERMAN_DEALINGS_GROUPS } from './germanDealingsGroups';
 import { GERMAN_EVERYDAY_GROUPS } from './germanEverydayGroups';
 import { GERMAN_GROUPS } from './germanGroups';
 import { GERMAN_PLAIN_GROUPS } from './germanPlainGroups';
@@ -19,8 +21,8 @@ describe('groups of words', () => {
   });
 
   test.each([
-    ['English', [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS, THINGS_GROUPS]],
-    ['German', [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS, GERMAN_PLAIN_GROUPS]],
+    ['English', [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS, THINGS_GROUPS, DEALINGS_GROUPS]],
+    ['German', [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS, GERMAN_PLAIN_GROUPS, GERMAN_DEALINGS_GROUPS]],
   ])('of %s are not contained in one another: such a group says nothing new', (_, tables) => {
     const sets = tables.flatMap((table) =>
       table
@@ -38,6 +40,11 @@ describe('groups of words', () => {
     expect(of('empfohl', 'de')).toContain('ratsam');
     expect(of('ratsam', 'en')).not.toContain('empfohl');
     expect(of('concurr', 'en')).toContain('simultan');
+  });
+
+  test('are found by the plain word for one that says again, and not for one that only begins so', () => {
+    expect(of('recharg', 'en')).toContain('charg');
+    expect(of('research', 'en')).not.toContain('search');
   });
 
   test('are found by a German participle too', () => {

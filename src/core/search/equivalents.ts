@@ -1,7 +1,9 @@
 import { fold, stemWord, type Language } from '../text';
+import { DEALINGS_GROUPS } from './dealingsGroups';
 import { ENGLISH_DERIVATIONS } from './derivations';
 import { ENGLISH_GROUPS } from './englishGroups';
 import { EVERYDAY_GROUPS } from './everydayGroups';
+import { GERMAN_DEALINGS_GROUPS } from './germanDealingsGroups';
 import { GERMAN_EVERYDAY_GROUPS } from './germanEverydayGroups';
 import { GERMAN_GROUPS } from './germanGroups';
 import { GERMAN_PLAIN_GROUPS } from './germanPlainGroups';
@@ -10,10 +12,12 @@ import { PLAIN_GROUPS } from './plainGroups';
 import { THINGS_GROUPS } from './thingsGroups';
 import type { Neighbour, Neighbours } from './neighbours';
 
-const ENGLISH = [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS, THINGS_GROUPS]
+const ENGLISH = [ENGLISH_GROUPS, PLAIN_GROUPS, EVERYDAY_GROUPS, THINGS_GROUPS, DEALINGS_GROUPS]
   .map((groups) => groups.trim())
   .join('\n');
-const GERMAN = [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS, GERMAN_PLAIN_GROUPS].map((groups) => groups.trim()).join('\n');
+const GERMAN = [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS, GERMAN_PLAIN_GROUPS, GERMAN_DEALINGS_GROUPS]
+  .map((groups) => groups.trim())
+  .join('\n');
 
 type Table = ReadonlyMap<string, readonly string[]>;
 
@@ -77,6 +81,8 @@ const FIRM = 0.25;
 /** A word that says "not" by its beginning, "unregistered": its clause may say it with "not" and the plain word. */
 const UNDONE = /^(?:un|non)(?=\p{L}{4})/u;
 const UNDONE_SHARE = 0.6;
+/** A word that says "again", "recharge", which is told by the plain word as well; other words only begin so. */
+const AGAIN = /^re(?!cover|present|search|source|spons|quest|strict|spect|flect)(?=\p{L}{5})/u;
 
 /** Those of a list whose terms are not known yet; they are then. */
 function notKnown<One extends { readonly term: string }>(list: readonly One[], known: Set<string>): One[] {
@@ -128,7 +134,8 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
   const forms = [...trade, ...firm].flatMap(({ term: one, share }) =>
     (sameRoot.get(one) ?? []).map((form) => ({ term: form, share: share * ROOT_SHARE })),
   );
-  const positive = UNDONE.test(term) ? [{ term: term.replace(UNDONE, ''), share: UNDONE_SHARE }] : [];
+  const plain = [UNDONE, AGAIN].filter((one) => one.test(term)).map((one) => term.replace(one, ''));
+  const positive = plain.map((one) => ({ term: one, share: UNDONE_SHARE }));
   const used = (neighbours?.of(term) ?? []).map(({ term: one, likeness }) => ({
     term: one,
     share: NEIGHBOUR_SHARE * likeness,

@@ -175,7 +175,6 @@ erwachsener volljährig
 ehepartner ehegatte
 tod verstorben sterben
 geburt geboren
-urlaub ferien
 arbeit tätigkeit beschäftigung
 beruf tätigkeit
 firma unternehmen gesellschaft betrieb

@@ -11,7 +11,6 @@ tenancy lease letting
 occupier occupant tenant lessee
 warning notice
 hand surrender deliver
-deductible excess
 guest patron customer visitor
 unusable unfit uninhabitable unsuitable
 enter entry access
@@ -135,7 +134,6 @@ inspector inspection official officer
 authority agency office body
 citizen person individual
 applicant application apply
-deadline latest
 every each per
 nightly night
 underage minor child
@@ -220,7 +218,6 @@ leak breach disclosure escape
 confidentiality secrecy secret confidential
 drink drunk alcohol drinking
 finish complete done completion
-inspect examine survey
 worn wear abrasion
 shifted moved displaced
 loose free broke

@@ -18,7 +18,6 @@ timetable schedule departures
 poorest lowest smallest least
 richest highest largest
 yard drydock docking shipyard
-depth draught deep
 lifeboat liferaft raft
 lifejacket jacket vest buoyancy
 horn whistle signal
@@ -102,7 +101,6 @@ charity trust foundation nonprofit
 receipt receipts voucher vouchers
 toll charge tariff due dues
 vat tax duty
-surplus profit
 deficit loss shortfall
 perk benefit allowance
 overtime extra additional

@@ -56,7 +56,8 @@ const ASKING: typeof FREQUENT = {
   de: (
     'was wie wann wer welche welcher welches wo warum darf kann muss wird im wem wen wessen welchen welchem wieviel viele vielen ' +
     'weshalb wozu womit woher wohin gibt hat sind dürfen müssen können wurde wurden eines einen einem zu ich dem nennen sie bei ' +
-    'beim nach für um aus zum zur vom gilt passiert versteht bedeutet heißt unter geschieht kostet braucht'
+    'beim nach für um aus zum zur vom gilt passiert versteht bedeutet heißt unter geschieht kostet braucht ' +
+    'man bekommt erhält zahlt bezahlt muß darf steht liegt gehört haftet trägt macht haben werden'
   ).split(' '),
   fr: ['quel', 'quelle', 'quels', 'quelles', 'quand', 'qui', 'combien', 'comment', 'où', 'pourquoi', 'peut', 'la'],
   es: ['qué', 'cuál', 'cuáles', 'cuándo', 'quién', 'cuánto', 'dónde', 'cómo', 'puede', 'la', 'de'],

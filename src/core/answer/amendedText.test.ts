@@ -1,0 +1,122 @@
+import { describe, expect, test } from '@jest/globals';
+import { libraryOfTexts } from '../../../tests/support/shelf';
+import type { Language } from '../text';
+import { amendedText } from './amendedText';
+import { amendingIn } from './amending';
+import { askBuiltIn } from './ask';
+
+/** What a clause’s sentence reads after the one change of an amendment; undefined where that changes nothing. */
+function after(at: string, clause: string, change: string, language: Language = 'en'): string | null | undefined {
+  const head = { en: 'Change order', de: 'Ergänzung', ja: '変更覚書' }[language as 'en' | 'de' | 'ja'];
+  const [source] = libraryOfTexts({ [`${head}.txt`]: `${head}\n\n${change}` }, language).sources();
+  const [first] = source === undefined ? [] : amendingIn(source);
+  return first === undefined ? undefined : amendedText(at.split('.'), clause, first, language);
+}
+
+const DEEP = 'The channel is kept at a depth of 6.2 metres over a width of 70 metres.';
+const NIGHT =
+  'Für Nachtarbeit wird ein Zuschlag von 25 Prozent, für Arbeit an Sonntagen ein solcher von 50 Prozent gewährt.';
+
+describe('a clause after a change that quotes nothing', () => {
+  test.each([
+    [
+      '2.1',
+      DEEP,
+      '2. The depth stated in clause 2.1 is increased from 6.2 metres to 6.8 metres.',
+      '6.8 metres over a width of 70',
+    ],
+    [
+      '2.1',
+      DEEP,
+      '3. Clause 2.1 is varied by substituting 6.8 metres for 6.2 metres.',
+      '6.8 metres over a width of 70',
+    ],
+    [
+      '4.2',
+      'It is paid by a lump sum of 64,000 crowns.',
+      '4. The sum payable under clause 4.2 shall henceforth be 71,500 crowns.',
+      '71,500 crowns.',
+    ],
+    [
+      '8.2',
+      'It may end it upon 60 days’ notice.',
+      '8. The notice mentioned in clause 8.2 is shortened by 30 days to 30 days.',
+      'upon 30 days',
+    ],
+  ])('has the new value in it: %s %s', (at, clause, change, holds) => {
+    expect(after(at, clause, change)).toContain(holds);
+  });
+
+  test.each([
+    [
+      '2. Der Zuschlag für Nachtarbeit nach § 3 Abs. 1 wird auf 30 Prozent angehoben.',
+      '3.1',
+      NIGHT,
+      'Zuschlag von 30 Prozent, für Arbeit an Sonntagen ein solcher von 50',
+    ],
+    [
+      '4. Die Zahl der Freischichten in § 5 erhöht sich um zwei auf acht.',
+      '5',
+      'Jedem stehen sechs Freischichten zu.',
+      'acht Freischichten',
+    ],
+    [
+      '6. Die Frist in § 6 verlängert sich auf vierzehn Tage.',
+      '6',
+      'Die Kommission entscheidet binnen zehn Tagen.',
+      'binnen vierzehn Tagen',
+    ],
+  ])('in German: %s', (change, at, clause, holds) => {
+    expect(after(at, clause, change, 'de')).toContain(holds);
+  });
+
+  test('in Japanese', () => {
+    expect(after('6', '弁償金として30,000円を支払う。', '4 第6条の弁償金は、35,000円とする。', 'ja')).toContain(
+      '35,000円を支払う',
+    );
+  });
+
+  test('is left alone where a bare number is told of something else, or is the day of a date', () => {
+    const shifts = '4. Die Zahl der Freischichten in § 5 erhöht sich um zwei auf acht.';
+    expect(after('5', 'Nicht genommene Freischichten verfallen am 31. März.', shifts, 'de')).not.toContain(
+      'acht. März',
+    );
+    expect(after('5', 'Der Ausschuss hat drei Mitglieder.', shifts, 'de')).not.toContain('acht Mitglieder');
+  });
+});
+
+describe('words that go and come', () => {
+  test('are told apart by the clause where the sentence does not say which is which', () => {
+    const change = '6. Clause 5.2 shall be read as though for “force 7” there were written “force 6”.';
+    expect(after('5.2', 'No fine is due if the wind exceeds force 7.', change)).toContain('force 6.');
+  });
+
+  test.each([
+    ['7. The following is added after clause 2.4: “2.5 A recorder shall be fitted.”'],
+    ['8. A new clause 2.4 is inserted: “A recorder shall be fitted.”'],
+    ['9. Clause 2.4 remains unaltered.'],
+  ])('are none where a clause is left as it is: %s', (change) => {
+    expect(after('2.4', 'A clerk is on duty.', change)).toBeUndefined();
+  });
+});
+
+describe('a question', () => {
+  const texts = {
+    'Shift agreement.txt': `Betriebsvereinbarung\n\n§ 3 Zuschläge\n\n(1) ${NIGHT}\n\n§ 4 Sitze\n\n(1) Der Rat kann einen weiteren Sitz verlangen.`,
+    'Ergänzung.txt':
+      'Ergänzung der Betriebsvereinbarung\n\n1. Der Zuschlag für Nachtarbeit nach § 3 Abs. 1 wird auf 30 Prozent angehoben.\n\n2. § 4 entfällt.',
+  };
+  const lines = (question: string): readonly string[] => {
+    const library = libraryOfTexts(texts, 'de');
+    const { lines: told, headline } = askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });
+    return told ?? [headline ?? ''];
+  };
+
+  test('of what was changed is told both', () => {
+    expect(lines('Wie hoch ist der Zuschlag für Nachtarbeit?').map((one) => one.slice(0, 10))).toEqual(['30 Prozent', '25 Prozent']); // prettier-ignore
+  });
+
+  test('of the part of a sentence that stays is told one', () => {
+    expect(lines('Wie hoch ist der Zuschlag für Arbeit an Sonntagen?')).toEqual(['50 Prozent']);
+  });
+});

@@ -1,0 +1,110 @@
+import { datesOf, type Language } from '../text';
+import { termSet } from '../search';
+import type { Amending } from './amending';
+import { liesIn, withoutPlaces, type Address } from './clauseAddress';
+import { measuredNumbers } from './measuredNumbers';
+
+const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
+
+/** Words as they may be printed: over a line's end, with other marks between them. */
+function printed(words: string, language: Language): RegExp {
+  const plain = words.replace(/[^\p{L}\p{N}%]+$/u, '');
+  const parts = language === 'ja' ? [...plain.replace(/\s/g, '')] : plain.split(/[^\p{L}\p{N}%]+/u);
+  if (language === 'ja') return new RegExp(parts.map(escaped).join(String.raw`\s*`), 'iu');
+  const joined = parts.map(escaped).join(String.raw`[^\p{L}\p{N}%]+`);
+  return new RegExp(String.raw`(?<![\p{L}\p{N}])${joined}(?![\p{L}\p{N}])`, 'iu');
+}
+
+/** A clause's sentence with the words changed; null where none of the words that go stand in it. */
+function withWords(text: string, { pairs }: Amending, language: Language): string | null {
+  let [now, changed] = [text, false];
+  for (const { old, now: put, either } of pairs) {
+    const [first, second] = [printed(old, language), printed(put, language)];
+    const turned = either === true && !first.test(now) && second.test(now);
+    const gone = turned ? second : first;
+    if (!gone.test(now)) continue;
+    now = now.replace(gone, () => (turned ? old : put));
+    changed = true;
+  }
+  return changed ? now : null;
+}
+
+interface Value {
+  readonly start: number;
+  readonly end: number;
+  readonly unit: string | null;
+}
+
+/** How far something moves is not what it comes to: "by eleven weeks", "um zwei auf acht". */
+const BY_SO_MUCH = /(?:\bby|\bum|(?<!\p{L})ab)\s+$/iu;
+
+/** A number that is the day of a date without a year: "am 31. März". */
+const DAY = /^\.?\s(?:jan|feb|mar|mär|apr|ma[iy]|jun|jul|aug|sep|o[ck]t|nov|de[cz])/i;
+
+/** Numbers and dates that a text tells, in their order. */
+function valuesIn(text: string, language: Language): Value[] {
+  const told = measuredNumbers(text, language).filter(({ end }) => !DAY.test(text.slice(end)));
+  const numbers = told.map(({ start, end, unit }) => ({ start, end, unit }));
+  const dates = datesOf(text).map(({ start, end }) => ({ start, end, unit: 'date' }));
+  return [...numbers, ...dates]
+    .filter(({ start }) => !BY_SO_MUCH.test(text.slice(0, start)))
+    .sort((a, b) => a.start - b.start);
+}
+
+/** The parts of a sentence between its commas and its "and", with where each begins, in characters. */
+export function partsOf(text: string): { readonly start: number; readonly words: string }[] {
+  const parts = text.matchAll(/(?:(?!,\s|;\s|(?<!\p{L})(?:and|or|und|oder)(?!\p{L})).)+/gsu);
+  return [...parts].map((part) => ({ start: part.index, words: part[0] }));
+}
+
+/** Which of several values of a clause a change is about: the one among whose words, up to the next comma or "and", most of the change's own stand. */
+function meant(values: readonly Value[], text: string, change: string, language: Language): Value | undefined {
+  const words = termSet(change, language);
+  const parts = partsOf(text);
+  const shared = values.map((value) => {
+    const part = parts.find(({ start, words: own }) => start <= value.start && value.start < start + own.length)?.words ?? ''; // prettier-ignore
+    return [...termSet(part, language)].filter((term) => words.has(term)).length;
+  });
+  const most = Math.max(...shared);
+  const best = values.filter((_, at) => shared[at] === most);
+  return best.length === 1 ? best[0] : undefined;
+}
+
+/** A value with the unit as the clause spells it: "vierzehn Tagen" for "vierzehn Tage" behind "binnen". */
+function inItsUnit(was: string, now: string): string {
+  const [unit, number] = [/\s\p{L}+$/u.exec(was)?.[0], now.replace(/\s\p{L}+$/u, '')];
+  return unit === undefined || number === now ? now : number + unit;
+}
+
+/** A clause's sentence with the one value in it changed that a change tells without quoting; null where it does not say which. */
+function withValue(text: string, sentence: string, language: Language): string | null {
+  const change = withoutPlaces(sentence);
+  const [there, told] = [valuesIn(text, language), valuesIn(change, language)];
+  const wordsOf = ({ start, end }: Value, of: string): string => of.slice(start, end);
+  const holds = (one: Value): boolean => printed(wordsOf(one, change), language).test(text);
+  const [comes, ...more] = told.filter((one) => !holds(one));
+  if (comes === undefined || more.length > 0) return null;
+  // A bare number may count anything: it must be told of what the clause tells of.
+  const words = termSet(change, language);
+  if (comes.unit === null && ![...termSet(text, language)].some((term) => /^\p{L}{2}/u.test(term) && words.has(term)))
+    return null;
+  const named = told.filter(holds).map((one) => wordsOf(one, change));
+  const goes = there.filter((one) =>
+    named.length > 0 ? printed(wordsOf(one, text), language).test(named.join(' | ')) : one.unit === comes.unit,
+  );
+  const only = goes.length > 1 ? meant(goes, text, change, language) : goes[0];
+  if (only === undefined) return null;
+  const put = only.unit === null ? wordsOf(comes, change) : inItsUnit(wordsOf(only, text), wordsOf(comes, change));
+  return text.slice(0, only.start) + put + text.slice(only.end);
+}
+
+/**
+ * What a sentence of a clause reads after a change: the words or the value put in, the whole clause as it now reads, or the changing sentence itself where the clause
+ * goes or is told anew. Null where the change is of another clause, or of words that do not stand there.
+ */
+export function amendedText(at: Address, text: string, change: Amending, language: Language): string | null {
+  const places = change.places.filter((place) => liesIn(at, place) || (change.pairs.length > 0 && liesIn(place, at))); // prettier-ignore
+  if (places.length === 0) return null;
+  if (change.pairs.length > 0) return withWords(text, change, language);
+  return change.whole ?? withValue(text, change.text, language) ?? change.text;
+}
