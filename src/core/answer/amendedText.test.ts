@@ -81,7 +81,30 @@ describe('a clause after a change that quotes nothing', () => {
     expect(after('5', 'Nicht genommene Freischichten verfallen am 31. März.', shifts, 'de')).not.toContain(
       'acht. März',
     );
-    expect(after('5', 'Der Ausschuss hat drei Mitglieder.', shifts, 'de')).not.toContain('acht Mitglieder');
+    expect(after('5', 'Der Ausschuss hat drei Mitglieder.', shifts, 'de')).toBeNull();
+  });
+});
+
+describe('a sentence that tells several changes of a clause', () => {
+  test('puts each value in its place', () => {
+    const clause = 'The price is 14.80 crowns for every metre cleaned and 22.50 crowns for every metre painted.';
+    const change =
+      'A. Article 2.1: instead of 14.80 crowns the price for cleaning shall be 16.20 crowns; the price for painting rises to 24.00 crowns.';
+    expect(after('2.1', clause, change)).toBe(clause.replace('14.80', '16.20').replace('22.50', '24.00'));
+  });
+
+  test('in Japanese', () => {
+    const change = '二 第3条第1項の料金を、大会議室1時間5,000円、小会議室1時間2,000円に引き上げる。';
+    expect(after('3.1', '大会議室が1時間4,500円、小会議室が1時間1,800円とする。', change, 'ja')).toBe(
+      '大会議室が1時間5,000円、小会議室が1時間2,000円とする。',
+    );
+  });
+
+  test('leaves a sentence of the same clause that tells of something else', () => {
+    const change =
+      'E. The guarantee period of Article 3.2 is lengthened by six months, so that it comes to twenty-four months.';
+    expect(after('3.2', 'The guarantee period is eighteen months.', change)).toContain('twenty-four months');
+    expect(after('3.2', 'Flaws are made good within three weeks.', change)).toBeNull();
   });
 });
 

@@ -53,7 +53,7 @@ function valuesIn(text: string, language: Language): Value[] {
 
 /** The parts of a sentence between its commas and its "and", with where each begins, in characters. */
 export function partsOf(text: string): { readonly start: number; readonly words: string }[] {
-  const parts = text.matchAll(/(?:(?!,\s|;\s|(?<!\p{L})(?:and|or|und|oder)(?!\p{L})).)+/gsu);
+  const parts = text.matchAll(/(?:(?!,\s|;\s|、|(?<!\p{L})(?:and|or|und|oder)(?!\p{L})).)+/gsu);
   return [...parts].map((part) => ({ start: part.index, words: part[0] }));
 }
 
@@ -76,26 +76,53 @@ function inItsUnit(was: string, now: string): string {
   return unit === undefined || number === now ? now : number + unit;
 }
 
-/** A clause's sentence with the one value in it changed that a change tells without quoting; null where it does not say which. */
-function withValue(text: string, sentence: string, language: Language): string | null {
-  const change = withoutPlaces(sentence);
+/** True for two texts that share a word. */
+function shareWord(one: string, two: string, language: Language): boolean {
+  const words = termSet(two, language);
+  return [...termSet(one, language)].some((term) => /^\p{L}{2}/u.test(term) && words.has(term));
+}
+
+/** Parts of a sentence that each may tell a change of its own. */
+const CHANGES_APART = /;\s|、/;
+
+/** A clause's sentence with a value in it changed, by words that tell one new value; null where they do not say which. `put` are values put in before. */
+function withOneValue(text: string, change: string, language: Language, put: readonly string[] = []): string | null {
   const [there, told] = [valuesIn(text, language), valuesIn(change, language)];
   const wordsOf = ({ start, end }: Value, of: string): string => of.slice(start, end);
   const holds = (one: Value): boolean => printed(wordsOf(one, change), language).test(text);
   const [comes, ...more] = told.filter((one) => !holds(one));
   if (comes === undefined || more.length > 0) return null;
   // A bare number may count anything: it must be told of what the clause tells of.
-  const words = termSet(change, language);
-  if (comes.unit === null && ![...termSet(text, language)].some((term) => /^\p{L}{2}/u.test(term) && words.has(term)))
-    return null;
-  const named = told.filter(holds).map((one) => wordsOf(one, change));
-  const goes = there.filter((one) =>
+  if (comes.unit === null && !shareWord(text, change, language)) return null;
+  const like = ({ unit }: Value): boolean => unit === comes.unit || unit === null || comes.unit === null;
+  const named = told.filter((one) => holds(one) && like(one)).map((one) => wordsOf(one, change));
+  const old = there.filter((one) => !put.includes(wordsOf(one, text)));
+  const goes = old.filter((one) =>
     named.length > 0 ? printed(wordsOf(one, text), language).test(named.join(' | ')) : one.unit === comes.unit,
   );
   const only = goes.length > 1 ? meant(goes, text, change, language) : goes[0];
   if (only === undefined) return null;
-  const put = only.unit === null ? wordsOf(comes, change) : inItsUnit(wordsOf(only, text), wordsOf(comes, change));
-  return text.slice(0, only.start) + put + text.slice(only.end);
+  const now = only.unit === null ? wordsOf(comes, change) : inItsUnit(wordsOf(only, text), wordsOf(comes, change));
+  return text.slice(0, only.start) + now + text.slice(only.end);
+}
+
+/** A clause's sentence with the values in it changed that a change tells without quoting, one or one in each of its parts; null where it does not say which. */
+function withValues(text: string, sentence: string, language: Language): string | null {
+  const change = withoutPlaces(sentence);
+  const whole = withOneValue(text, change, language);
+  if (whole !== null) return whole;
+  const told = valuesIn(change, language).map(({ start, end }) => change.slice(start, end));
+  const put = told.filter((one) => !printed(one, language).test(text));
+  const parts = change.split(CHANGES_APART);
+  const now = parts.reduce((reads, part) => withOneValue(reads, part, language, put) ?? reads, text);
+  return now === text ? null : now;
+}
+
+/** True for a change that tells a value of another thing than a sentence of its clause, which has values of its own and no word in common with it. */
+function tellsOther(text: string, sentence: string, language: Language): boolean {
+  const change = withoutPlaces(sentence);
+  const tells = valuesIn(change, language).length > 0 && valuesIn(text, language).length > 0;
+  return tells && !shareWord(text, change, language);
 }
 
 /**
@@ -106,5 +133,6 @@ export function amendedText(at: Address, text: string, change: Amending, languag
   const places = change.places.filter((place) => liesIn(at, place) || (change.pairs.length > 0 && liesIn(place, at))); // prettier-ignore
   if (places.length === 0) return null;
   if (change.pairs.length > 0) return withWords(text, change, language);
-  return change.whole ?? withValue(text, change.text, language) ?? change.text;
+  if (change.whole !== null) return change.whole;
+  return withValues(text, change.text, language) ?? (tellsOther(text, change.text, language) ? null : change.text);
 }

@@ -72,7 +72,7 @@ function pairsOf(text: string): WordsPut[] {
 
 /** Verbs that a sentence which changes a clause says it by, behind the place of the clause. */
 const SAYS =
-  /\b(?:is|are|shall|will|becomes?|reads?|ceases?|lapses?|falls?|rises?)\b|(?<!\p{L})(?:wird|werden|ist|sind|beträgt|betragen|lautet|lauten|gilt|gelten|erhöht|erhöhen|verlängert|verkürzt|ermäßigt|vermindert|verringert|steigt|sinkt|entf(?:ällt|allen)|erhält|erhalten|fällt)(?!\p{L})|は|中|を/iu;
+  /\b(?:is|are|shall|will|may|must|has|becomes?|reads?|ceases?|lapses?|falls?|rises?|gives?|goes|takes?|moves?|comes?|changes?|increases?|decreases?|drops?|doubles?|stands?|ends?|runs?|means?)\b|(?<!\p{L})(?:wird|werden|ist|sind|beträgt|betragen|lautet|lauten|gilt|gelten|erhöht|erhöhen|verlängert|verkürzt|ermäßigt|vermindert|verringert|steigt|sinkt|entf(?:ällt|allen)|erhält|erhalten|fällt|heißt|heißen|tritt|treten|wächst|endet|läuft)(?!\p{L})|は|中|を/iu;
 /** A sentence that leaves a clause as it is, or puts another behind it. */
 const LEAVES =
   /\b(?:inserted|added|appended|remains?|unaffected|unchanged|unaltered|continues? (?:to apply|in force)|after (?:clause|section|article|paragraph|rule|item)s? \S+|bleib(?:t|en)|unberührt|unverändert|(?:ein|an)gefügt)\b|の次に|加える|従前|なお効力/i;

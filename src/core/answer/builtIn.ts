@@ -5,6 +5,7 @@ import { answers, answersOnSubject, NUMBER_KINDS, VALUE_KINDS } from './decline'
 import { gatherEvidence, isTitle, type Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { itemsAfter, listLead, stepsAround } from './listing';
+import { asksSizeOfMove } from './moves';
 import type { Question } from './question';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { columnAsked } from './rowEvidence';
@@ -30,9 +31,18 @@ function claimOf(evidence: Evidence, question: Question): DraftClaim {
  * The built-in reader: quotes and computes only. Its claims are whole sentences or table rows of the passages, best first, few, and of nowhere but where it was
  * to look; it declines when the best evidence holds too little of the question. `onSubject` when the passages are those of the very clause asked about.
  */
-export function answerFrom(
+export function answerFrom(sought: Sought, options: { readonly onSubject?: boolean } = {}): ReaderAnswer {
+  const told = answerAs(sought, options);
+  const { question } = sought;
+  if (told.claims.length > 0 || question.kind !== 'percentage' || !asksSizeOfMove(question.text)) return told;
+  // "By what percentage did the rent rise?" may be worked out from rents.
+  const moved = answerAs({ ...sought, question: { ...question, kind: 'amount' } }, options);
+  return moved.calculations.length > 0 ? moved : told;
+}
+
+function answerAs(
   { question, hits, sources, place }: Sought,
-  { onSubject = false }: { readonly onSubject?: boolean } = {},
+  { onSubject = false }: { readonly onSubject?: boolean },
 ): ReaderAnswer {
   const evidence = gatherEvidence(sources, hits, question).filter(
     ({ source, unit }) => place === null || place.holds(source, unit),

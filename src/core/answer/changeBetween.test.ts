@@ -51,6 +51,11 @@ describe('a change between the sentences of two documents', () => {
     expect(ask(question).calculations.map((one) => one.working.split(';')[0])).toEqual([working]);
   });
 
+  test('is within a sentence that tells the year before in brackets', () => {
+    const texts = { 'Report 2024.txt': 'Report for 2024\n\nThe average workforce was 96 (2023: 101).' };
+    expect(ask('By how many did the average number of staff change?', texts).calculations[0]?.working).toMatch(/^96 − 101 = −5/); // prettier-ignore
+  });
+
   test('is none within one document that names no year, nor of what both tell alike', () => {
     expect(ask('By how many did the number of members grow?', { 'Report 2025.txt': REPORTS['Report 2025.txt'] }).calculations).toEqual([]); // prettier-ignore
     const same = { ...REPORTS, 'Report 2024.txt': report(2024, '447', '1,150', '301') };

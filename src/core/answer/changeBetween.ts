@@ -4,11 +4,13 @@ import { amendingIn } from './amending';
 import { changeTold, countsAsked } from './change';
 import { answers } from './decline';
 import { gatherEvidence, type Evidence } from './evidence';
+import { UNITS_OF_TIME } from './measuredNumbers';
 import { asksChange, asksSizeOfMove } from './moves';
 import type { Question } from './question';
 import { wordsOver } from './rowEvidence';
 import type { Sought } from './seek';
 import type { Side } from './sides';
+import { namesMoney } from './sumsTold';
 import { ALIKE, isYear, ofOneThing, tellingsOf, type Telling } from './tellings';
 import type { AnswerKind, Operand, ReaderAnswer } from './types';
 import { shareOfShorter, wordsIn } from './wordsInCommon';
@@ -43,11 +45,15 @@ function pairOf(tellings: readonly Telling[], [from, to]: readonly [number, numb
 }
 
 /**
- * The likeliest figure of which another document, of an earlier year, has one of the same thing, that one first, where no year is named; null where there is none.
+ * The likeliest figure of which another document, of an earlier year, has one of the same thing, or its own sentence, that one first, where no year is named; null
+ * where there is none.
  */
 function latestPairOf(tellings: readonly Telling[]): [Telling, Telling] | null {
-  for (const likeliest of [...tellings].sort((a, b) => b.one.score - a.one.score)) {
-    const others = tellings.filter(({ one }) => one.source.id !== likeliest.one.source.id);
+  const sorted = [...tellings].sort((a, b) => b.one.score - a.one.score);
+  for (const likeliest of sorted) {
+    const others = sorted.filter(({ one }) =>
+      one.source.id === likeliest.one.source.id ? one === likeliest.one && one === sorted[0]?.one : true,
+    );
     const same = others.filter((one) => one.year !== likeliest.year && ofOneThing(one, likeliest));
     const byYear = [likeliest, ...same].sort((a, b) => b.year - a.year || b.one.score - a.one.score);
     const [later] = byYear;
@@ -130,6 +136,8 @@ export function changeOfSides(sides: readonly Side[], question: Question): Reade
   });
   // What both say alike did not move: they differ in something else.
   if (from == null || to == null || agree(from, to)) return null;
+  // A price that rose is told by no time.
+  if (namesMoney(question.text) && to.unit !== null && UNITS_OF_TIME.test(to.unit)) return null;
   return changeTold(
     question,
     { from, to },

@@ -9,10 +9,13 @@ const GERMAN_COUNTED = /\b[Ww]ie viele[nr]?\s+(?:\p{Ll}+e[nrsm]?\s+){0,2}(?<thin
 /** Words behind a number, at most, among which what it counts stands; and before one, in "the number of employees was 486". */
 const BEHIND = 4;
 const BEFORE = 6;
+/** Words behind which something else than what a number counts is spoken of: "84 gardens to its members". */
+const COUNTED_UNTIL =
+  /\s(?:to|at|in|on|for|by|with|from|per|which|that|who|whose|are|were|has|have|had|an|in|auf|für|mit|bei|von|zu|die|der|sind|waren|hat|haben)\s(?=\S)/u;
 /** People are counted by many names: crew, passengers, members. */
 const PEOPLE = /^(?:people|persons?|individuals?|personen|leute|menschen)$/i;
 const PERSONS =
-  'people persons individuals employees workers members staff crew passengers travellers visitors guests men women adults children apprentices developers users students pupils inhabitants residents participants candidates shareholders directors officers personen leute menschen mitarbeiter beschäftigte mitglieder fahrgäste gäste besucher teilnehmer einwohner'.split(
+  'people persons individuals employees workers workforce headcount members staff crew passengers travellers visitors guests men women adults children apprentices developers users students pupils inhabitants residents participants candidates shareholders directors officers personen leute menschen mitarbeiter beschäftigte mitglieder fahrgäste gäste besucher teilnehmer einwohner'.split(
     ' ',
   );
 
@@ -39,7 +42,7 @@ export function thingsCounted(asked: string): string[] {
   return things.some((word) => BELONGING.includes(word)) ? [...things, ...ANYBODY] : things;
 }
 
-/** True when one of the numbers stands right before what is counted, or behind "the number of" it or "of": "a crew of three". */
+/** True when one of the numbers stands right before what is counted, or behind "the number of" it or "of" and "was": "a crew of three". */
 export function countsThings(
   text: string,
   mentions: readonly Range[],
@@ -51,15 +54,17 @@ export function countsThings(
     words.some(({ word }) => termsOf(word, language).some(({ term }) => isCounted(term)));
   const numbered = /\bnumbers? of\b|\bnumbered\b|\b(?:an)?zahl der\b/i;
   return mentions.some(({ start, end }) => {
-    const behind = tokens.filter((token) => token.start >= end).slice(0, BEHIND);
+    const counted = COUNTED_UNTIL.exec(text.slice(end))?.index ?? Infinity;
+    const behind = tokens.filter((token) => token.start >= end && token.start < end + counted).slice(0, BEHIND);
     // A share counts what it is a share of.
     if (/%|per ?cent|prozent/i.test(text.slice(start, end)) && !/^\s*(?:of|der|des|von)\b/i.test(text.slice(end)))
       return false;
     // The number may have taken in what it counts as its unit: "3.42 million passengers".
     if (among(tokens.filter((token) => token.start >= start && token.start < end)) || among(behind)) return true;
     const before = tokens.filter((token) => token.end <= start).slice(-BEFORE);
-    // "A crew of three".
-    if (/\bof $/i.test(text.slice(0, start)) && among(before.slice(-2))) return true;
+    // "A crew of three", "the workforce was 96".
+    const said = /\b(of|was|were|is|numbered|totalled|betrug|beträgt) $/i.exec(text.slice(0, start))?.[1];
+    if (said !== undefined && among(before.slice(said === 'of' ? -2 : -3))) return true;
     return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
   });
 }

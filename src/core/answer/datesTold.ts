@@ -34,6 +34,9 @@ const YEAR = /\b(?:19|20)\d{2}\b/g;
 const ASKS_MONTH = /\b(?:which|what) months?\b|\bwelche[mnrs]? monat(?:en|e|s)?\b|何月/i;
 const MONTH =
   /\b(?:January|February|March|April|May|June|July|August|September|October|November|December|Januar|Februar|März|Mai|Juni|Juli|Oktober|Dezember)(?!\p{L})|\d{1,2}月/gu;
+/** A month by itself that dates something: "every November", "im April". */
+const IN_MONTH =
+  /(?<=(?<!\p{L})(?:in|im|each|every|early in|late in|of|until|till|bis|from|since|ab|seit|Anfang|Ende|Mitte|jeden)\s)(?:January|February|March|April|May|June|July|August|September|October|November|December|Januar|Februar|März|Mai|Juni|Juli|Oktober|Dezember)(?!\p{L})/gu;
 /** A year within the name of a thing: "the Rules of 2012", "die Ordnung von 2011". */
 const NAMED_BY_YEAR =
   /(?<!\b(?:end|beginning|start|middle|half|quarter|summer|autumn|winter|spring|year|month|season|Ende|Anfang|Mitte|Hälfte|Sommer|Herbst|Winter|Frühjahr|Jahr|(?:Jan|Febr)uary?|March|April|May|June|July|August|(?:Sept|Nov|Dec)ember|October)) (?:of|von) $/i;
@@ -53,12 +56,14 @@ export function datesTold(text: string, asked: string): Range[] {
   const years = ranges(text, YEAR).filter(({ start }) => !NAMED_BY_YEAR.test(text.slice(0, start)));
   const deadlines = ASKS_DEADLINE.test(asked) && years.length === 0 ? ranges(text, DEADLINE) : [];
   if (deadlines.length > 0) return deadlines;
+  if (years.length > 0) return years;
+  const months = ranges(text, IN_MONTH);
   // What has happened is dated by no distance from a day.
-  if (years.length > 0 || ASKS_PAST.test(asked)) return years;
+  if (ASKS_PAST.test(asked)) return months;
   const distances = ranges(text, SOON_AFTER);
   // What happens again and again does so on days of the week, at hours.
   if (distances.length > 0 || ASKS_BOUND.test(asked)) return distances;
-  return [...ranges(text, WEEKDAY), ...ranges(text, CLOCK)];
+  return [...months, ...ranges(text, WEEKDAY), ...ranges(text, CLOCK)];
 }
 
 /** True for mentions that tell a day by its distance from another, where no day or year is told. */

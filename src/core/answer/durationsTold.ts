@@ -7,7 +7,7 @@ const EVERY =
 const ASKS_OFTEN =
   /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b|\bin welchen (?:zeit)?abständen\b|\bin welchem (?:rhythmus|turnus)\b|何回|頻度|ごと|おき/i;
 const FREQUENCY =
-  /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:hourly|daily|nightly|weekly|fortnightly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:hour|day|morning|evening|night|week|month|quarter|season|spring|summer|autumn|winter|year|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b|\b(?:ein|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf|\d+)mal (?:im|in der|am|pro|je|jede[nrs]?) (?:jahr|halbjahr|quartal|monat|woche|tag|stunde|schicht|saison)(?!\p{L})|\b(?:stünd|täg|wöchent|monat|vierteljähr|halbjähr|jähr)lich\w*|\bjede[nrsm]? (?:stunde|tag|morgen|abend|nacht|woche|monat|quartal|frühjahr|sommer|herbst|winter|jahr|(?:mon|diens|donners|frei|sams|sonn)tag|mittwoch|schicht|fahrt)(?!\p{L})|毎(?:日|朝|晩|週|月|年|時|回)|隔[週月年]|(?:年|月|週|[日一]日)に?\s?[\d一二三四五六]+回|[\d一二三四五六]+(?:年|か月|ヶ月|週間|日|時間)(?:ごと|毎|おき)に?(?:[\d一二三四五六]+回)?/giu;
+  /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\b(?:hourly|daily|nightly|weekly|fortnightly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:hour|day|fortnight|morning|evening|night|week|month|quarter|season|spring|summer|autumn|winter|year|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b|\b(?:ein|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf|\d+)mal (?:im|in der|am|pro|je|jede[nrs]?) (?:jahr|halbjahr|quartal|monat|woche|tag|stunde|schicht|saison)(?!\p{L})|\b(?:stünd|täg|wöchent|monat|vierteljähr|halbjähr|jähr)lich\w*|\bjede[nrsm]? (?:stunde|tag|morgen|abend|nacht|woche|monat|quartal|frühjahr|sommer|herbst|winter|jahr|(?:mon|diens|donners|frei|sams|sonn)tag|mittwoch|schicht|fahrt)(?!\p{L})|毎(?:日|朝|晩|週|月|年|時|回)|隔[週月年]|(?:年|月|週|[日一]日)に?\s?[\d一二三四五六]+回|[\d一二三四五六]+(?:年|か月|ヶ月|週間|日|時間)(?:ごと|毎|おき)に?(?:[\d一二三四五六]+回)?/giu;
 /** The same where nothing says in what time: "the trustees sat five times". */
 const SO_MANY_TIMES =
   /\b(?:once|twice|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) times)\b(?! (?:the|as|that|its)\b)|\b(?:ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn|elf|zwölf|\d+)mal(?!\p{L})/giu;
@@ -21,6 +21,16 @@ export const LASTING =
   /\b(?:as|so) long as\b|\bwithout (?:any )?limit(?:ation)? (?:in|of|as to) time\b|\bfor the (?:duration|term|life|lifetime) of\b|\b(?:indefinitely|perpetual(?:ly)?|in perpetuity|unbefristet|auf unbestimmte zeit|solange)\b|\b\d+(?:st|nd|rd|th) (?:day|week|month|year)\b/gi;
 const ASKS_TERM =
   /\bhow long (?:does|do|did|will|would)\b.*\b(?:last|run)\b|\bwie lange (?:läuft|laufen|gilt|gelten)\b/i;
+
+/** Units that a time is asked for in. */
+const UNIT_ASKED: readonly (readonly [asked: RegExp, unit: RegExp])[] = [
+  [/\bhow many (?:working |business )?days\b|\bwie viele (?:werk|arbeits)?tage\b|何日/i, /^(?:day|tag|日)/i],
+  [/\bhow many weeks\b|\bwie viele wochen\b|何週間/i, /^(?:week|woche|週)/i],
+  [/\bhow many months\b|\bwie viele monate\b|何(?:か|ヶ|カ)月/i, /^(?:month|monat|か月)/i],
+  [/\bhow many years\b|\bwie viele jahre\b|何年/i, /^(?:year|jahr|年)/i],
+  [/\bhow many hours\b|\bwie viele stunden\b|何時間/i, /^(?:hour|stunde|時間)/i],
+  [/\bhow many minutes\b|\bwie viele minuten\b|何分/i, /^(?:minute|分)/i],
+];
 
 /** Asks how long a thing is, which a measure may answer as well as a time: "how long is the tug". */
 const OF_A_THING =
@@ -46,6 +56,9 @@ export function durationsTold(text: string, asked: string, language: Language): 
       !(length && FROM_A_POINT.test(text.slice(end, end + 12))) &&
       !(term && /\b(?:within|binnen|innerhalb(?: von)?) $/i.test(text.slice(0, start))),
   );
+  const unit = UNIT_ASKED.find(([shape]) => shape.test(asked))?.[1];
+  const inUnit = times.filter((one) => unit !== undefined && one.unit !== null && unit.test(one.unit));
+  if (inUnit.length > 0) return inUnit;
   const often = times.length > 0 ? times : ranges(text, FREQUENCY);
   return often.length > 0 ? often : ranges(text, LASTING);
 }

@@ -255,8 +255,13 @@ class Measure {
   private measures(text: string, mentions: readonly Range[], row: RowOfTable | null, language: Language): boolean {
     if (this.isRelative(text, mentions, row)) return false;
     if (row === null) return measures(this.measured, text, mentions, language);
+    const { quantity, counted } = this.measured;
+    const units = row.row.cells.flatMap((cell) => cell?.unit ?? []);
+    if (quantity !== null && units.length > 0 && !units.some((unit) => quantity.test(unit))) return false;
+    const called = termSet(`${wordsOver(row)} ${row.table.caption ?? ''}`, language);
+    if (counted.size > 0 && ![...counted].some((term) => called.has(term))) return false;
     const ofSums = row.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit));
-    return this.measured.counted.size > 0 ? !ofSums : !this.measured.money || ofSums;
+    return counted.size > 0 ? !ofSums : !this.measured.money || ofSums;
   }
 
   /** How far the figures of a unit measure what is asked for. */

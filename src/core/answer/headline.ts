@@ -6,7 +6,7 @@ import { freshMentions } from './kinds';
 import { measuredBy, measures } from './measured';
 import { movedFrom } from './moves';
 import { asksHolder, partyNamed, someoneNamed } from './partyNamed';
-import { asksSize, SIZE, toldIn } from './quantities';
+import { asksSize, quantityAsked, SIZE, toldIn } from './quantities';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { sayCell } from '../figure';
@@ -76,6 +76,8 @@ export function closestMention(evidence: Evidence, question: Question): string |
       const term = termAt(hit);
       byTerm.set(term, Math.min(byTerm.get(term) ?? Infinity, away));
     }
+    // A word that belongs to another value is as far from this one as can be.
+    for (const hit of hits) if (near.length > 0 && !byTerm.has(termAt(hit))) byTerm.set(termAt(hit), FAR);
     const [nearest = 1000, ...further] = [...byTerm.values()].sort((a, b) => a - b);
     return hedge + nearest + FURTHER * further.reduce((sum, away) => sum + Math.min(away, FAR), 0);
   };
@@ -93,7 +95,7 @@ export function closestMention(evidence: Evidence, question: Question): string |
   const now = (one: Range): boolean => !movedFrom(evidence.text, one);
   const possible = (fresh.length > 0 ? fresh : mentions).filter((one) => !wholes.includes(one) && now(one));
   const asksFor = measuredBy(question, language);
-  const sized = question.kind === 'number' && asksSize(question.text);
+  const sized = question.kind === 'number' && asksSize(question.text) && quantityAsked(question.text) === null;
   const fitting = possible.filter((one) =>
     sized ? toldIn(SIZE, evidence.text, [one]) : measures(asksFor, evidence.text, [one], language),
   );

@@ -2,6 +2,8 @@ import type { AnswerKind } from './types';
 
 /** Kinds of Japanese questions, by their words of asking; the first match wins. */
 export const JAPANESE_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
+  [/^(?!.*いくら).*(?:誰|だれ|どなた)/, 'party'],
+  [/^(?!.*いくら).*いつ(?:までに|(?!まで))/, 'date'],
   [/いくら|金額|価格|料金|費用|(?:違約|保証|賠償|手付|[料金税額]|代)(?:の?額)?は[。？?]?$|の額は/, 'amount'],
   [/何(?:パーセント|％|%|割)|割合|利率|金利|比率/, 'percentage'],
   [/何時(?!間)|営業時間/, 'date'],

@@ -23,7 +23,9 @@ function isLabel(text: string, start: number, end: number): boolean {
   if (/^(?:(?![\u3040-\u30ff\u4e00-\u9fff])\p{L}|\.\d)/u.test(behind) || /(?:\d\.|第)$/.test(before)) return true;
   if (/\p{Lu}$/u.test(before) && text[start] === '-') return true;
   if (/[“„"「]$/.test(before) && /^\s\p{Lu}/u.test(behind)) return true;
-  if (/^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
+  // "(2023: 101)" closes a bracket that is open.
+  const open = behind.startsWith(')') && text.lastIndexOf('(', start) > text.lastIndexOf(')', start);
+  if (!open && /^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
   return text[start - 1] === '(' && behind.startsWith(')') && end - start <= 2;
 }
 

@@ -10,11 +10,15 @@ const ASKS_AGE =
 const AT_AGE = /\b(?:at|aged?(?: of)?|over|under|from|until|mit|ab|über|unter|bis) $/i;
 /** The same behind those who are of that age: "children under six go free". */
 const AGE_OF =
-  /\b(?:child(?:ren)?|persons?|people|anyone|everyone|adults?|passengers?|members?|pupils?|applicants?|candidates?|kinder|personen|jugendliche) (?:aged |of )?(?:under|over|from|below|above|up to|unter|über|ab|bis) $/i;
+  /\b(?:child(?:ren)?|persons?|people|anyone|everyone|no one|nobody|those|girls?|boys?|adults?|passengers?|members?|pupils?|applicants?|candidates?|kinder|personen|jugendliche) (?:aged |of )?(?:under|over|from|below|above|up to|unter|über|ab|bis) $/i;
+/** What stands before a time that something lasts, which is no age. */
+const LASTS = /\b(?:for|within|every|after|auf|für|binnen|alle|nach) (?:up to |at most |at least )?$/i;
 const OF_AGE = /^\s*(?:[.,;:)]|$|(?:and|or|und|oder)\b)/i;
 /** The year that something is from, which tells its age: "built in 2009". */
 const BUILT =
   /(?<=\b(?:built|constructed|made|manufactured|launched|dates|dating|founded|erected|installed)\b.{1,20})\b(?:19|20)\d{2}\b|(?:19|20)\d{2}(?= (?:gebaut|erbaut|errichtet|gegründet))|(?<=baujahr )(?:19|20)\d{2}/giu;
+/** "Das 18. Lebensjahr". */
+const YEAR_OF_LIFE = /\b\d{1,3}\. Lebensjahr(?:es)?\b/g;
 /** Asks how large or how much of something a thing is, which no time tells. */
 const ASKS_EXTENT =
   /\bhow (?:large|big|small|deep|wide|tall|thick|thin|heavy|hot|warm|cold|loud|powerful|steep)\b|\bwie (?:groß|klein|tief|breit|dick|schwer|warm|kalt|heiß|laut)(?!\p{L})/iu;
@@ -51,9 +55,9 @@ export function numbersTold(text: string, asked: string, language: Language): Ra
     const ages = numbers.filter(({ unit, start, end }) =>
       unit === null
         ? (AT_AGE.test(text.slice(0, start)) && OF_AGE.test(text.slice(end))) || AGE_OF.test(text.slice(0, start))
-        : UNITS_OF_AGE.test(unit),
+        : UNITS_OF_AGE.test(unit) && !LASTS.test(text.slice(0, start)),
     );
-    return [...ages, ...ranges(text, BUILT)];
+    return [...ages, ...ranges(text, BUILT), ...ranges(text, YEAR_OF_LIFE)];
   }
   // A count is a number of things, or a share of them where nothing else is said; neither money nor time.
   if (COUNTS.test(asked)) {

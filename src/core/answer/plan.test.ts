@@ -21,6 +21,14 @@ describe('a question of several parts', () => {
     ],
     ['What is the fee and when is it due?', ['What is the fee?', 'When is the fee due?']],
     [
+      'From when does the contract run, for how long and who may end the contract?',
+      ['From when does the contract run?', 'For how long does the contract run?', 'Who may end the contract?'],
+    ],
+    [
+      'Wann beginnt die Schicht und mit welcher Frist kann gekündigt werden?',
+      ['Wann beginnt die Schicht?', 'Mit welcher Frist kann gekündigt werden?'],
+    ],
+    [
       'What were turnover, operating profit and the number of employees in 2024?',
       ['What was turnover in 2024?', 'What was operating profit in 2024?', 'What was the number of employees in 2024?'],
     ],

@@ -28,6 +28,10 @@ const ELLIPTIC =
 /** A change whose size is asked for behind it is one question: "Did spending rise, and by how much?" */
 const BY_HOW_MUCH =
   /^[^,;]+,?\s+(?:and|und)\s+(?:if so,? )?(?:by how much|by how many|by what percentage|um wie ?viel(?: prozent)?)$/i;
+/** A part that leaves out all but what it asks for: "and for how long?" */
+const BARE = /^(?:for |until |since |from |by |to )?(?:how long|how often|when|where|why|whom)$/i;
+/** What a part asks for, before the rest of it. */
+const ASKED_FOR = new RegExp(String.raw`^(?:${ASKING})(?:\s(?:long|often|much|many))?`, 'iu');
 const MOST_PARTS = 8;
 
 const GERMAN_THINGS =
@@ -141,6 +145,7 @@ export function planQuestions(text: string): string[] {
     const [first] = whole;
     const own = `${piece.charAt(0).toUpperCase()}${piece.slice(1)}?`;
     if (first === undefined) whole.push(own);
+    else if (BARE.test(piece)) whole.push((whole.at(-1) ?? first).replace(ASKED_FOR, own.slice(0, -1)));
     else if (ELLIPTIC.test(piece))
       whole.push(
         completeQuestion(`And ${piece.replace(ELLIPTIC, '')}?`, { question: whole.at(-1) ?? first, said: [] }),

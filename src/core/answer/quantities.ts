@@ -8,11 +8,11 @@ interface Quantity {
   readonly own: boolean;
 }
 
-const LENGTH = String.raw`(?:kilo|centi|milli|deci)?met(?:re|er)s?|metern?|(?:kilo|zenti|milli)metern?|[kcdm]?m|feet|foot|inch(?:es)?|(?:nautical )?miles?|yards?|seemeilen?|fuß|zoll|(?:キロ|センチ|ミリ)?メートル|キロ|センチ|ミリ|海里`;
+const LENGTH = String.raw`(?:kilo|centi|milli|micro|deci)?met(?:re|er)s?|metern?|(?:kilo|zenti|milli|mikro)metern?|[kcdmµ]?m|feet|foot|inch(?:es)?|(?:nautical )?miles?|yards?|seemeilen?|fuß|zoll|(?:キロ|センチ|ミリ)?メートル|キロ|センチ|ミリ|海里`;
 const AREA = String.raw`(?:square|sq\.?) ?(?:[a-z]+)|m²|km²|hectares?|acres?|quadratmetern?|quadratkilometern?|hektar|平方メートル|㎡|ヘクタール|坪`;
 const MASS = String.raw`(?:kilo|milli)?gram(?:me)?s?|gramm|kilogramm|kg|g|mg|tonnes?|tons?|tonnen|pounds?|lbs?|kilos?|pfund|zentner|キログラム|キロ|グラム|トン`;
 const SPEED = String.raw`knots?|knoten|km/h|kph|mph|m/s|(?:kilo)?met(?:re|er)s? (?:an?|per) (?:hour|second|minute|day)|miles (?:an?|per) hour|(?:kilo)?metern? (?:pro|in der|je) (?:stunde|sekunde|minute)|stundenkilometern?|ノット|キロ(?:メートル)?|メートル`;
-const VOLUME = String.raw`lit(?:re|er)s?|litern?|l|cubic (?:centi)?met(?:re|er)s?|kubikmetern?|m³|gallons?|barrels?|リットル|立方メートル|トン`;
+const VOLUME = String.raw`(?:hecto|milli|centi)?lit(?:re|er)s?|(?:hekto)?litern?|[hm]?l|cubic (?:centi)?met(?:re|er)s?|kubikmetern?|m³|gallons?|barrels?|リットル|立方メートル|トン`;
 const HEAT = String.raw`degrees?|grad|°\s?[cfk]?|kelvin|℃|度`;
 const FORCE = String.raw`(?:kilo)?newtons?|k?n|newton`;
 const POWER = String.raw`(?:kilo|mega|giga)?watts?|[kmg]?w|horse ?power|hp|ps|bhp|(?:kilo|mega)?volt-?amperes?|[km]?va|ワット|(?:キロ|メガ)ワット|馬力`;
@@ -53,7 +53,7 @@ const QUANTITIES: readonly Quantity[] = [
   quantity(/\bwhat (?:pull|force|load)\b|\bwelche (?:zug)?kraft\b/i, `${FORCE}|${MASS}`),
   quantity(/\b(?:what|which) (?:oil |water |gas |air )?pressure\b|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
   quantity(/\b(?:what|which) voltage\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
-  quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff)\b/i, `${VOLUME}|${MASS}`, false), // prettier-ignore
+  quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk|beer|wine|paint|liquid|grain|coal|salt|fish|cargo)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff)\b/i, `${VOLUME}|${MASS}`, false), // prettier-ignore
   quantity(/\bhow much (?:memory|ram|disk|storage|free space)\b|\bwie viel (?:arbeitsspeicher|speicher\w*|plattenplatz)\b|メモリ(?:ー)?は|容量は/i, `${BYTES}|${VOLUME}|${ENERGY}|${MASS}`, false), // prettier-ignore
   counter('名|人', '名|人'),
   counter('台', '台|基'),
@@ -77,6 +77,11 @@ export function wordsOfQuantity(asked: string): string {
   return found?.own === true ? (found.asked.exec(asked)?.[0] ?? '') : '';
 }
 
+/** Units of any quantity. */
+const ANY_UNIT = told(
+  [LENGTH, AREA, MASS, SPEED, VOLUME, HEAT, POWER, ENERGY, NOISE, BYTES, PRESSURE, TENSION].join('|'),
+);
+
 /** What it may be told in how large a thing is. */
 export const SIZE = told([LENGTH, AREA, VOLUME, MASS, BYTES].join('|'));
 
@@ -91,9 +96,11 @@ const FIGURE = 40;
 /** True when one of the figures of a text is told in units of a quantity, right behind it: "20 degrees", "3 to 5 metres". */
 export function toldIn(quantity: RegExp, text: string, mentions: readonly Range[]): boolean {
   return mentions.some(({ start, end }) => {
-    // The mention may have taken the unit in, or its first word.
-    for (const { index } of text.slice(start, end).matchAll(/(?<!\p{L})[\p{L}°℃㎡%]/gu))
-      if (quantity.test(text.slice(start + index, start + index + FIGURE))) return true;
+    // The mention may have taken the unit in, or its first word; what it measures itself is not what the figure behind it does.
+    const own = [...text.slice(start, end).matchAll(/(?<!\p{L})[\p{L}°℃㎡%]/gu)];
+    if (own.some(({ index }) => quantity.test(text.slice(start + index, start + index + FIGURE)))) return true;
+    const unit = own.at(-1)?.index;
+    if (unit !== undefined && ANY_UNIT.test(text.slice(start + unit, start + unit + FIGURE))) return false;
     const behind = /^(?:[\s\u00a0-]|(?:to|and|or|bis|und|oder|から|～|〜|–|-)(?=[\s\d])|[\d.,]+)*/iu.exec(text.slice(end, end + FIGURE))?.[0].length ?? 0; // prettier-ignore
     return quantity.test(text.slice(end + behind, end + behind + FIGURE));
   });

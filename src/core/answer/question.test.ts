@@ -3,6 +3,7 @@ import { countsThings } from './counted';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { freshMentions } from './kinds';
+import { measuredBy, measures } from './measured';
 import { kindOf } from './kindOf';
 import { analyseQuestion } from './question';
 import { splitQuestions } from './splitQuestions';
@@ -98,6 +99,22 @@ describe('answers of a kind', () => {
     expect(texts('The board, of three members, sat five times.', 'How often did the board meet?')).toEqual(['five times']); // prettier-ignore
     expect(texts('It is examined once in every two years by a diver.', 'How often is it examined?')).toEqual(['every two years']); // prettier-ignore
     expect(texts('Children under six go free.', 'Up to what age do children pay nothing?')).toEqual(['six']);
+  });
+
+  test('are of the quantity asked for, whatever else is told beside it', () => {
+    const closest = (text: string, asked: string): boolean[] => {
+      const question = analyseQuestion(asked, 'en');
+      const asksFor = measuredBy(question, 'en');
+      return freshMentions(text, question, 'en').map((one) => measures(asksFor, text, [one], 'en'));
+    };
+    expect(closest('It carries boats of 12 tonnes and 4.3 metres.', 'How wide a boat can be lifted?')).toEqual([false, true]); // prettier-ignore
+  });
+
+  test('are days, months and money where these are asked for', () => {
+    expect(texts('It is decided in 3 months or 20 days.', 'How many days does it take?')).toEqual(['20 days']);
+    expect(texts('The fund meets every November.', 'When does the fund meet?')).toEqual(['November']);
+    expect(texts('The price is due in 30 days.', 'By how much did the price rise?')).toEqual([]);
+    expect(texts('The time for payment is 30 days.', 'By how much was the time for payment cut?')).toEqual(['30 days']); // prettier-ignore
   });
 
   test('measure in the direction asked for', () => {

@@ -8,7 +8,7 @@ const FREE =
   /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|gebührenfrei|unentgeltlich|umsonst|(?<=\b(?:ist|sind|reisen|fahren|bleibt|bleiben) )frei\b)|無料|無償/gi;
 /** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
 const PART_OF_SUM =
-  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額/giu;
+  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額/giu;
 /** Tenths, as Japanese counts shares. */
 const TENTHS = /[\d一二三四五六七八九]割(?:[\d一二三四五六七八九]分)?/gu;
 /** A step told as a factor. */
@@ -18,10 +18,19 @@ const BY_HOW_MUCH =
   /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bhow much .{2,60}\b(?:saved?|saves|given back|refunded|credited)\b|\bum wie ?viel\b|いくら(?:上|下|増|減|高く|安く)/i;
 /** Asks for a sum that is often told as a share of another. */
 const ASKS_SHARE =
-  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\bhow much of (?:the|its|their|this|each|an?)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase)\b|\bwie hoch (?:ist|sind|war|waren) .{0,30}(?:zuschlag|aufschlag|rabatt|nachlass|ermäßigung|abzug|bonus|provision)(?!\p{L})|\bwelche[nr]? (?:\p{L}+ )?(?:zuschlag|rabatt|nachlass|bonus|ermäßigung)(?!\p{L})/iu;
+  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\bhow much of (?:the|its|their|this|each|an?)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase|commission)\b|\bwie hoch (?:ist|sind|war|waren) .{0,30}(?:zuschlag|aufschlag|rabatt|nachlass|ermäßigung|abzug|bonus|provision)(?!\p{L})|\bwelche[nr]? (?:\p{L}+ )?(?:zuschlag|rabatt|nachlass|bonus|ermäßigung)(?!\p{L})/iu;
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
   /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|cover|insurance|grant|loan|prize|award|pension|dues|(?:what|which) (?:sum|amount)|insured|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|verdien\w*|bezahlt|gezahlt|ausgegeben|eingenommen|gekostet|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
+
+/** Asks for a time, though of what is paid: "the time for payment". */
+const OF_TIME =
+  /\b(?:days?|weeks?|months?|years?|time|period|term|notice|how long)\b|frist|dauer|(?<!\p{L})(?:tage?n?|zeit|lange)(?!\p{L})|期|何日/iu;
+
+/** True for a question that speaks of money, and of no time for it. */
+export function namesMoney(text: string): boolean {
+  return ASKS_MONEY.test(text) && !OF_TIME.test(text);
+}
 
 /** True for a question that asks for a sum of money. */
 export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
@@ -65,7 +74,7 @@ export function sumsTold(text: string, asked: string, language: Language): Range
   const sums = measuredNumbers(text, language).filter(
     ({ unit, value }) =>
       (unit !== '%' || BY_HOW_MUCH.test(asked) || ASKS_SHARE.test(asked)) &&
-      (unit === null || !UNITS_OF_TIME.test(unit) || BY_HOW_MUCH.test(asked)) &&
+      (unit === null || !UNITS_OF_TIME.test(unit) || (BY_HOW_MUCH.test(asked) && !namesMoney(asked))) &&
       (unit !== null || !/^(?:19|20)\d{2}$/.test(value)) &&
       (language !== 'ja' || unit === null || !COUNTS_IN_JAPANESE.test(unit)),
   );

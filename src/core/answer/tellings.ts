@@ -30,10 +30,12 @@ const YEAR_EARLIER =
   /^[^.;]{0,40}?(?:\b(?:(?:a|the|one) year (?:before|earlier)|(?:the )?(?:previous|prior|preceding|last) year|im vorjahr|im jahr (?:davor|zuvor)|vorjahr)(?!\p{L}))/iu;
 /** What stands before a figure that is of the year before: "(in the previous year 13.0 million)", 「前年度は2億円」. */
 const EARLIER_BEFORE =
-  /(?:\b(?:a year (?:before|earlier)|(?:previous|prior|last) year|vorjahr|im jahr (?:davor|zuvor))|前年度?|前期)[^.;\d]{0,12}$/iu;
+  /(?:\b(?:a year (?:before|earlier)|(?:previous|prior|last) year|vorjahr|im jahr (?:davor|zuvor))|前年度?|前期)[^.;\d]{0,12}$|,\s(?:after|against|up from|down from|compared (?:with|to)|nach)\s$/iu;
 /** A year that something is set against. */
 const COMPARED_WITH =
   /(?:\b(?:than|against|compared|from|since|as|als|gegenüber|seit)\b|比べ|より)[^.;]{0,24}(?:19|20)\d{2}/i;
+/** Another year's figure in brackets: "(2023: 101)". */
+const OTHER_YEAR = /[(（](?:19|20)\d{2}年?度?[:：][^)）]*[)）]/g;
 const YEAR_SAID = /\b(?:19|20)\d{2}\b/g;
 
 /** A year, or the term for one. */
@@ -70,7 +72,9 @@ function yearSaid(text: string, { start, end }: Range): number | null {
   const behind = YEAR_BEHIND.exec(text.slice(end))?.[1];
   const before = text.slice(0, start).match(YEAR_SAID)?.at(-1);
   // "6 per cent more than in 2022" is of another year than what the sentence tells.
-  const elsewhere = COMPARED_WITH.test(text.slice(end)) ? undefined : text.match(YEAR_SAID)?.[0];
+  const elsewhere = COMPARED_WITH.test(text.slice(end))
+    ? undefined
+    : text.replace(OTHER_YEAR, '').match(YEAR_SAID)?.[0];
   const year = Number(behind ?? before ?? elsewhere ?? NaN);
   return Number.isNaN(year) ? null : year;
 }

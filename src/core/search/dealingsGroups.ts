@@ -3,6 +3,14 @@
  * `englishGroups.ts`.
  */
 export const DEALINGS_GROUPS = `
+extra supplement surcharge
+repeat repeated repetition repeatedly
+audit inspect inspection
+complain complaint complaints
+issues issue hands grants
+pub pubs inn tavern
+commence runs effect
+beer brewed brew
 mud silt sediment spoil sludge dredgings
 dig digging dredge dredging excavate excavation
 dump dumped tip tipped deposit deposited discharge disposal

@@ -47,6 +47,12 @@ describe('groups of words', () => {
     expect(of('research', 'en')).not.toContain('search');
   });
 
+  test('have German nouns beside the verbs of their root, which say the same', () => {
+    const share = (term: string, other: string): number => equivalentsOf(term, 'de').find((one) => one.term === other)?.share ?? 0; // prettier-ignore
+    expect(share('austret', 'austritt')).toBeGreaterThan(0.8);
+    expect(share('austritt', 'austret')).toBeGreaterThan(0.8);
+  });
+
   test('are found by a German participle too', () => {
     expect(of('verbraucht', 'de')).toContain('bedarf');
     expect(of('zimmert', 'de')).toEqual([]);

@@ -4,6 +4,7 @@ import { ENGLISH_DERIVATIONS } from './derivations';
 import { ENGLISH_GROUPS } from './englishGroups';
 import { EVERYDAY_GROUPS } from './everydayGroups';
 import { GERMAN_DEALINGS_GROUPS } from './germanDealingsGroups';
+import { GERMAN_DERIVATIONS } from './germanDerivations';
 import { GERMAN_EVERYDAY_GROUPS } from './germanEverydayGroups';
 import { GERMAN_GROUPS } from './germanGroups';
 import { GERMAN_PLAIN_GROUPS } from './germanPlainGroups';
@@ -22,7 +23,7 @@ const GERMAN = [GERMAN_GROUPS, GERMAN_EVERYDAY_GROUPS, GERMAN_PLAIN_GROUPS, GERM
 type Table = ReadonlyMap<string, readonly string[]>;
 
 const tables = new Map<'en' | 'de', Table>();
-let derivations: Table | null = null;
+const derivations = new Map<'en' | 'de', Table>();
 
 function build(groups: string, language: 'en' | 'de'): Table {
   const found = new Map<string, string[]>();
@@ -127,9 +128,10 @@ export function equivalentsOf(term: string, language: Language, neighbours: Neig
   const alike = meaning(term, own, neighbours);
   const firm = alike.filter(({ likeness }) => likeness >= FIRM).map((one) => standIn(one));
   const told = new Set([term]);
-  if (own === 'de') return [trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
-  const sameRoot = (derivations ??= build(ENGLISH_DERIVATIONS, 'en'));
+  const sameRoot = derivations.get(own) ?? build(own === 'en' ? ENGLISH_DERIVATIONS : GERMAN_DERIVATIONS, own);
+  derivations.set(own, sameRoot);
   const roots = (sameRoot.get(term) ?? []).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
+  if (own === 'de') return [roots, trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
   // "Stored" finds "kept" by "keep".
   const forms = [...trade, ...firm].flatMap(({ term: one, share }) =>
     (sameRoot.get(one) ?? []).map((form) => ({ term: form, share: share * ROOT_SHARE })),

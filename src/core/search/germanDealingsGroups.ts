@@ -31,4 +31,5 @@ vorsitz vorsitzender leitung
 öffnen öffnungszeit geöffnet
 enden endet ende
 aushängen bekanntgeben aushang
+tagt zusammentreten zusammentritt tritt
 `;

@@ -38,6 +38,7 @@ const NAMED: readonly RegExp[] = [
     String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?\s+(?<month>(?:January|February|March|April|May|June|July|August|September|October|November|December))\b(?!\s+\d{4})`,
     'gu',
   ),
+  /\b(?<day>\d{1,2})\.\s+(?<month>Januar|Februar|März|April|Mai|Juni|Juli|August|September|Oktober|November|Dezember)(?![\p{L}])(?!\s+\d{4})/gu,
 ];
 
 const NUMBERED: readonly RegExp[] = [

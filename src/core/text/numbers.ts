@@ -117,8 +117,10 @@ export function findNumbers(text: string, language: Language = 'en'): NumberMent
       .times(negative ? -1 : 1)
       .toFixed();
     const unit = groups.currency ?? singular(groups.unit);
-    const lead = match[0].length - match[0].trimStart().length;
-    found.push({ start: match.index + lead, end: match.index + match[0].length, value, unit, scale });
+    // A bracket that only opens or closes belongs to the words around: "(2023: 101)".
+    const lead = match[0].length - match[0].trimStart().length + (groups.open !== undefined && !closes ? 1 : 0);
+    const trail = groups.open === undefined && match[0].endsWith(')') ? 1 : 0;
+    found.push({ start: match.index + lead, end: match.index + match[0].length - trail, value, unit, scale });
   }
   for (const match of text.matchAll(IN_WORDS)) {
     const value = parseNumberWords(match.groups?.words ?? '');

@@ -16,6 +16,7 @@ describe('sentences', () => {
     'It applies, e.g. to boats, and so on.',
     'Version 4.2. of the file holds it.'.replace('4.2. of', '4.2 of'),
     'Vgl. Abs. 2 der Satzung.',
+    'Mitglied kann werden, wer das 18. Lebensjahr vollendet hat.',
   ])('do not end within “%s”', (text) => {
     expect(sentences(text)).toEqual([text]);
   });

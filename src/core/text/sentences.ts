@@ -35,6 +35,8 @@ function endsSentence(text: string, index: number): boolean {
   // "z. B.", "d. h.", and the day of a German date, "am 1. Juli".
   if (/^\p{L}$/u.test(word) && /^\p{L}\./u.test(text.slice(next, next + 2))) return false;
   if (/^\d{1,2}$/.test(word) && GERMAN_MONTH.test(text.slice(next, next + 10))) return false;
+  // An ordinal: "das 18. Lebensjahr".
+  if (/^\d{1,3}$/.test(word) && /(?<!\p{L})(?:das|der|die|den|dem|des|zum|zur|am|im|vom|beim|jede[nrs]?)\s\d{1,3}$/iu.test(text.slice(Math.max(0, index - 12), index)) && /\p{Lu}/u.test(after)) return false; // prettier-ignore
   // The label that a clause hangs from: "12.", "A2."
   if (/^[a-z]?\d{1,3}$/.test(word) && (index < 4 || /\n\s*[A-Z]?\d{1,3}$/.test(text.slice(0, index)))) return false;
   return !/\p{Ll}/u.test(after) && !(isDigit(after) && ABBREVIATIONS.has(word));

@@ -50,6 +50,13 @@ describe('numbers', () => {
   });
 });
 
+describe('a bracket beside a number', () => {
+  test('belongs to it only where it opens and closes', () => {
+    const text = 'It was 96 (2023: 101), less (4,870) of them.';
+    expect(findNumbers(text).map(({ start, end }) => text.slice(start, end))).toEqual(['96', '2023', '101', '(4,870)']);
+  });
+});
+
 describe('dates', () => {
   test.each([
     ['31 March 2027', '2027-03-31'],
@@ -61,6 +68,7 @@ describe('dates', () => {
     ['in June 2022', '2022-06'],
     ['by 30 September each year', '--09-30'],
     ['am 3. Oktober 2020', '2020-10-03'],
+    ['bis zum 1. März zu entrichten', '--03-01'],
   ])('read “%s” as %s', (text, value) => {
     expect(findDates(text).map((one) => one.value)).toEqual([value]);
   });

@@ -27,6 +27,8 @@ describe('a title', () => {
 
   test('is no numbered line that says something or leans on the next', () => {
     expect(isSentence('The tenant pays the rent in time.')).toBe(true);
+    expect(isSentence('Pilots retire at 65.')).toBe(true);
+    expect(isSentence('Schedule 2.')).toBe(false);
     expect(isSentence('Payment that falls due under')).toBe(true);
     expect(isSentence('What happens if the rent is not paid in time?')).toBe(false);
     expect(isSentence('Fees and charges')).toBe(false);

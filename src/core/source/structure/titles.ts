@@ -28,7 +28,9 @@ function isCapitalised(text: string): boolean {
 
 /** True for a numbered line in running type that says something or goes on, as no title does, unless it asks. */
 export function isSentence(rest: string): boolean {
-  if (rest.endsWith('.') && rest.split(' ').length > 4 && !isCapitalised(rest)) return true;
+  const stops = rest.endsWith('.') && !isCapitalised(rest);
+  // "Pilots retire at 65."
+  if (stops && (rest.split(' ').length > 4 || /\p{Ll} \d+\.$/u.test(rest))) return true;
   return LEANING.test(rest) || (rest.length > 30 && SPEAKS.test(rest) && !rest.endsWith('?'));
 }
 

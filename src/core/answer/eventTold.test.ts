@@ -1,0 +1,31 @@
+import { describe, expect, test } from '@jest/globals';
+import { lacksEvent } from './eventTold';
+
+describe('how something came about', () => {
+  test.each([
+    [
+      'When was the brewery founded?',
+      'The brewery was set up in 1911.',
+      'We brewed 900 hectolitres more than in 2023.',
+    ],
+    ['In which year was the pier built?', 'The pier dates from 1921.', 'The pier was repaired in 2021.'],
+    [
+      'Who built the tug?',
+      'She comes from the yard of Corran.',
+      'The winch brake slipped, and Corran replaced the lining.',
+    ],
+    ['Who owns the boatyard?', 'The yard belongs to the Pellow family.', 'The Tenant has paid 13,000 crowns.'],
+    ['Wer hat das Boot gebaut?', 'Der Hersteller ist die Bootswerft Lindhorst.', 'Das Boot hat acht Sitze.'],
+    ['創業は何年ですか。', '当社は1950年に創業した。', '2025年に新港店を開いた。'],
+  ])('%s', (asked, told, untold) => {
+    expect(lacksEvent(asked, told)).toBe(false);
+    expect(lacksEvent(asked, untold)).toBe(true);
+  });
+
+  test.each([['When was the fee paid?'], ['Who pays the valuer?'], ['When was the report built upon?']])(
+    'is not what is asked by “%s”',
+    (asked) => {
+      expect(lacksEvent(asked, 'Nothing of the kind.')).toBe(false);
+    },
+  );
+});
