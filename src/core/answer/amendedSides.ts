@@ -1,13 +1,13 @@
 import { placeKey, termSet } from '../search';
 import type { Language } from '../text';
-import { amendedText, partsOf } from './amendedText';
+import { amendedText, sentenceParts } from './amendedText';
 import { amendingIn, mayChange, type Amending } from './amending';
 import { addressOf, type Address } from './clauseAddress';
 import type { Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { freshMentions } from './kinds';
 import { measuredNumbers } from './measuredNumbers';
-import type { Question } from './question';
+import { wordingsOf, type Question } from './question';
 import { quotedClaim, quoteOf } from './quoted';
 import { dateOf, type Side } from './sides';
 import type { AskedSource } from './types';
@@ -40,10 +40,10 @@ function changesAsked(change: Amending, after: string, at: Address, question: Qu
 }
 
 /** True where a change is of another part of a sentence than the one that is asked for: "25 per cent at night, and 50 on Sundays". */
-function sameWhereAsked(text: string, after: string, { subject }: Question, language: Language): boolean {
-  const [before, now] = [partsOf(text), partsOf(after)];
+function sameWhereAsked(text: string, after: string, question: Question, language: Language): boolean {
+  const [before, now] = [sentenceParts(text), sentenceParts(after)];
   if (before.length !== now.length || before.length < 2) return false;
-  const asked = new Set(subject.flatMap(({ term, equivalents = [] }) => [term, ...equivalents.map((one) => one.term)]));
+  const asked = wordingsOf(question);
   const held = before.map(({ words }) => [...termSet(words, language)].filter((term) => asked.has(term)).length);
   // Some part of what is asked reads as before, with a value of its own, and none of it stands in what changes.
   return (

@@ -52,7 +52,7 @@ function valuesIn(text: string, language: Language): Value[] {
 }
 
 /** The parts of a sentence between its commas and its "and", with where each begins, in characters. */
-export function partsOf(text: string): { readonly start: number; readonly words: string }[] {
+export function sentenceParts(text: string): { readonly start: number; readonly words: string }[] {
   const parts = text.matchAll(/(?:(?!,\s|;\s|、|(?<!\p{L})(?:and|or|und|oder)(?!\p{L})).)+/gsu);
   return [...parts].map((part) => ({ start: part.index, words: part[0] }));
 }
@@ -60,7 +60,7 @@ export function partsOf(text: string): { readonly start: number; readonly words:
 /** Which of several values of a clause a change is about: the one among whose words, up to the next comma or "and", most of the change's own stand. */
 function meant(values: readonly Value[], text: string, change: string, language: Language): Value | undefined {
   const words = termSet(change, language);
-  const parts = partsOf(text);
+  const parts = sentenceParts(text);
   const shared = values.map((value) => {
     const part = parts.find(({ start, words: own }) => start <= value.start && value.start < start + own.length)?.words ?? ''; // prettier-ignore
     return [...termSet(part, language)].filter((term) => words.has(term)).length;

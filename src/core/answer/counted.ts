@@ -11,7 +11,7 @@ const BEHIND = 4;
 const BEFORE = 6;
 /** Words behind which something else than what a number counts is spoken of: "84 gardens to its members". */
 const COUNTED_UNTIL =
-  /\s(?:to|at|in|on|for|by|with|from|per|which|that|who|whose|are|were|has|have|had|an|in|auf|für|mit|bei|von|zu|die|der|sind|waren|hat|haben)\s(?=\S)/u;
+  /\s(?:to|at|in|on|for|by|with|from|per|which|that|who|whose|are|were|has|have|had|an|auf|für|mit|bei|von|zu|die|der|sind|waren|hat|haben)\s(?=\S)/u;
 /** People are counted by many names: crew, passengers, members. */
 const PEOPLE = /^(?:people|persons?|individuals?|personen|leute|menschen)$/i;
 const PERSONS =

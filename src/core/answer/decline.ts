@@ -102,7 +102,7 @@ function namesAnew(text: string, { spoken }: Question): boolean {
 
 /** Asks whether there is something at all, or whether it is allowed. */
 const ASKS_EXISTENCE =
-  /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) .{2,40}? (?:have|has|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available|covered|insured|excluded|exempt|banned|forbidden|prohibited)\b/iu;
+  /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) .{2,40}? (?:have|has|gets?|receives?|includes?|offers?|contains?|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available|covered|insured|excluded|exempt|banned|forbidden|prohibited)\b/iu;
 
 /** Words of the question's subject that stand in none of the documents, nor does anything that stands for them. */
 function unknownTo({ subject }: Question, sources: readonly AskedSource[]): readonly QueryTerm[] {

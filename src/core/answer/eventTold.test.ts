@@ -16,6 +16,14 @@ describe('how something came about', () => {
     ],
     ['Who owns the boatyard?', 'The yard belongs to the Pellow family.', 'The Tenant has paid 13,000 crowns.'],
     ['Wer hat das Boot gebaut?', 'Der Hersteller ist die Bootswerft Lindhorst.', 'Das Boot hat acht Sitze.'],
+    ['What colour are the slings?', 'The slings are blue.', 'The slings are placed at the marks.'],
+    ['In welcher Farbe ist das Schiff gestrichen?', 'Der Rumpf ist weiß.', 'Die Rampe trägt 12 Tonnen.'],
+    ['何色から選べますか。', '本体は黒色である。', '保証期間は3年間とする。'],
+    [
+      'What is the address of the agent?',
+      'The agent sits at 4 Mill Lane.',
+      'The agent is appointed from 15 January 2024.',
+    ],
     ['創業は何年ですか。', '当社は1950年に創業した。', '2025年に新港店を開いた。'],
   ])('%s', (asked, told, untold) => {
     expect(lacksEvent(asked, told)).toBe(false);

@@ -1,6 +1,6 @@
 /**
- * What is asked of how a thing came about, and whose it is, each with the words of which a sentence that answers holds one: a date or a name by itself may be of
- * anything.
+ * What is asked of how a thing came about, whose it is, of its colour and address, each with the words of which a sentence that answers holds one: a date or a name by
+ * itself may be of anything.
  */
 const EVENTS: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [
@@ -23,9 +23,17 @@ const EVENTS: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /^who (?:owns|bought|sold|audited|audits)\b|^which (?:firm|company) (?:audited|audits)\b|^wem gehör/i,
     /\bown|belong|propert|\bb[uo]y|bought|purchas|acqui|sold|sell|hold|held|audit|examin|check|\(the .?\p{Lu}|gehör|eigen/u,
   ],
+  [
+    /\b(?:what|which) colou?rs?\b|\b(?:in )?welche[rn]? farben?(?!\p{L})|何色/iu,
+    /\b(?:red|blue|green|yellow|white|black|gr[ea]y|orange|brown|purple|violet|pink|silver|gold|rot|blau|grün|gelb|weiß|schwarz|grau|braun|lila|rosa|silbern|golden)(?:e[nmrs]?|ish)?(?!\p{L})|[赤青緑黄白黒灰橙茶紫銀金]色?/iu,
+  ],
+  [
+    /^(?:what|which) (?:is|are|was) (?:the |its )?(?:postal |business |registered |office )?address(?:es)? of\b|^wie (?:lautet|ist) die (?:anschrift|adresse)(?!\p{L})|住所/iu,
+    /\b(?:Street|Road|Lane|Square|Quay|Avenue|Row|Terrace|Box)\b|straße|weg(?!\p{L})|platz(?!\p{L})|\b\d{4,5}\s\p{Lu}|@|https?:|[市町村区]/u,
+  ],
 ];
 
-/** True where a text says nothing of how what is asked came about, though that is asked: "founded in", "built by", "owned by". */
+/** True where a text says nothing of what only certain words tell, though that is asked: "founded in", "built by", a colour. */
 export function lacksEvent(asked: string, text: string): boolean {
   const told = EVENTS.find(([shape]) => shape.test(asked.trim()))?.[1];
   return told !== undefined && !told.test(text);

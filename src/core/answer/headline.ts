@@ -7,7 +7,7 @@ import { measuredBy, measures } from './measured';
 import { movedFrom } from './moves';
 import { asksHolder, partyNamed, someoneNamed } from './partyNamed';
 import { asksSize, quantityAsked, SIZE, toldIn } from './quantities';
-import type { Question } from './question';
+import { wordingsOf, type Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { sayCell } from '../figure';
 
@@ -172,10 +172,10 @@ export function shorten(text: string): string {
 const CLAUSE_END = /[;,:]\s+/g;
 
 /** What a headline shows of a sentence: all of it, or of a long one the clauses in a row, at most 160 characters, that hold most of what is asked; the first of equals. */
-function told(text: string, { subject }: Question, language: Language): string {
+function told(text: string, question: Question, language: Language): string {
   const plain = shownPlain(text);
   if (plain.length <= LONGEST) return plain;
-  const asked = new Set(subject.flatMap(({ term, equivalents = [] }) => [term, ...equivalents.map((one) => one.term)]));
+  const asked = wordingsOf(question);
   const starts = [0, ...[...plain.matchAll(CLAUSE_END)].map((match) => match.index + match[0].length)];
   const held = starts.map((start) => {
     const window = plain.slice(start, start + LONGEST);

@@ -40,6 +40,12 @@ describe('what a figure measures', () => {
     expect(ask('How many calls does the clerk answer by radio?').found).toBe(false);
   });
 
+  test('who holds an office is not answered without a name, in German too', () => {
+    const verein = libraryOfTexts({ Satzung: 'Satzung\n\nDer Verein verpachtet 84 Gärten an seine Mitglieder.' }, 'de');
+    const told = askBuiltIn('Wer ist Vorsitzender des Vereins?', verein.sources(), verein.quotes, { now: () => 0 });
+    expect(told.found).toBe(false);
+  });
+
   test('what something is called is not answered without a name', () => {
     expect(ask('What is the name of the boat?').found).toBe(false);
   });

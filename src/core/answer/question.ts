@@ -174,3 +174,8 @@ export function analyseQuestion(
     spoken: new Set(tokenize(text).map((token) => token.word)),
   };
 }
+
+/** The terms of a question's subject, and all that may stand for them. */
+export function wordingsOf({ subject }: Pick<Question, 'subject'>): Set<string> {
+  return new Set(subject.flatMap(({ term, equivalents = [] }) => [term, ...equivalents.map((one) => one.term)]));
+}
