@@ -18,6 +18,13 @@ describe('a title', () => {
 
   test('is told without the dots and the page that a table of contents leads to', () => {
     expect(titleOf('Fees  and charges ........ 12')).toBe('Fees and charges');
+    expect(titleOf('Fees and charges …… 12')).toBe('Fees and charges');
+  });
+
+  test('keeps a number that belongs to it', () => {
+    expect(titleOf('Fare tariff valid from 1 April 2025')).toBe('Fare tariff valid from 1 April 2025');
+    expect(titleOf('Addendum no. 1')).toBe('Addendum no. 1');
+    expect(titleOf('Liability.')).toBe('Liability');
   });
 
   test('runs in with the text of its clause', () => {

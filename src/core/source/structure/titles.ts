@@ -2,7 +2,8 @@
 export function titleOf(rest: string): string {
   return rest
     .replace(/\s+/g, ' ')
-    .replace(/[\s.…]+\d*$/, '')
+    .replace(/\s*(?:[.…]\s?){2,}\d*$/, '')
+    .replace(/[\s.…]+$/, '')
     .trim();
 }
 
