@@ -167,7 +167,7 @@ async function several(url: string): Promise<void> {
   await ask(page, 'By how much did revenue rise from 2024 to 2025?');
   await ask(page, 'What must the Operator pay for each Scheduled Sailing not performed?');
   await find(page, '[data-claim]:focus');
-  await shoot(page, 'desk-disagree');
+  await shoot(page, 'desk-amended');
   await page.keyboard.press('b');
   await page.keyboard.press('ArrowDown');
   await (await find(page, '[aria-label=Shelf] button[aria-label^="Open Concession agreement"]')).click();
