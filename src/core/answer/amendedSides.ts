@@ -14,7 +14,7 @@ import type { AskedSource } from './types';
 
 /** Words by which a clause goes, wholly or for some cases, without another in its place. */
 const GOES =
-  /\b(?:deleted|removed|repealed|revoked|abolished|withdrawn|struck out|dropped|cease\w* to|lapses|falls? away|no longer appl\w+|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る|廃止|撤廃/i;
+  /\b(?:deleted|removed|repealed|revoked|abolished|withdrawn|struck out|dropped|surrendered|given up|waived|cancelled|cease\w* to|lapses|falls? away|no longer appl\w+|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る|廃止|撤廃/i;
 
 function sharesSubject(text: string, { subject }: Question, source: AskedSource): boolean {
   const own = termSet(text, source.segment.language);

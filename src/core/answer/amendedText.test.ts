@@ -123,6 +123,26 @@ describe('words that go and come', () => {
   });
 });
 
+describe('a document that changes another', () => {
+  const lease =
+    'Lease of shed 2\n\nMade on 11 January 2020.\n\n3. The rent is 960 crowns.\n\n9. The tenant may end the lease after five years.';
+  const lines = (deed: string, question: string): readonly string[] => {
+    const library = libraryOfTexts({ 'Lease.txt': lease, 'Deed.txt': deed });
+    return askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 }).lines ?? [];
+  };
+  const deed = (title: string): string =>
+    `${title}\n\nThe lease of shed 2 of 11 January 2020 is altered thus:\n\n(1) the rent reserved by clause 3 is raised to 1,080 crowns;\n\n(2) the right given by clause 9 is surrendered.`;
+
+  test('is known by its title, whatever its file is called', () => {
+    expect(lines(deed('Supplemental deed'), 'How much is the rent?').map((one) => one.slice(0, 5))).toEqual(['1,080', '960 c']); // prettier-ignore
+    expect(lines(deed('Deed'), 'How much is the rent?').some((one) => one.includes('amended'))).toBe(false);
+  });
+
+  test('may end a right', () => {
+    expect(lines(deed('Supplemental deed'), 'May the tenant end the lease after five years?')[0]).toMatch(/clause 9 is surrendered/); // prettier-ignore
+  });
+});
+
 describe('a question', () => {
   const texts = {
     'Shift agreement.txt': `Betriebsvereinbarung\n\n§ 3 Zuschläge\n\n(1) ${NIGHT}\n\n§ 4 Sitze\n\n(1) Der Rat kann einen weiteren Sitz verlangen.`,

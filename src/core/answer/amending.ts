@@ -115,6 +115,15 @@ const known = new WeakMap<AskedSource['segment'], readonly Amending[]>();
 const CALLED_SO =
   /\bamend|addend|\bvariation|\bvarying|supplement|corrigend|endorsement|modif|\bchange (?:order|notice|agreement)|side letter|nachtrag|änderung|ergänzung|変更|改正|改定|覚書/i;
 
+/** Pages at the front of a document that say what it changes; the first may be a cover. */
+const FRONT_PAGES = 3;
+/** Characters at the front of a document that its title, and what it is made for, stand in. */
+const FRONT = 600;
+
+function frontPages(source: AskedSource): string {
+  return [...Array(FRONT_PAGES).keys()].map((at) => source.page(at + 1)?.text ?? '').join('\n');
+}
+
 /** True for a document that says it changes or replaces another. */
 function saysItAmends(source: AskedSource): boolean {
   return statedFacts(source).some(
@@ -152,7 +161,7 @@ function changesOf(source: AskedSource): readonly Amending[] {
   const changes =
     CALLED_SO.test(source.name) ||
     few.some(({ pairs }) => pairs.some(({ either }) => either !== true)) ||
-    (few.length > 0 && saysItAmends(source));
+    (few.length > 0 && (CALLED_SO.test(frontPages(source).slice(0, FRONT)) || saysItAmends(source)));
   if (!changes) return [];
   const { length } = source.segment.passageSections;
   const all = length <= MOST_PASSAGES ? [...Array(length).keys()] : passagesThatMay(source, MOST_PASSAGES);
@@ -170,12 +179,10 @@ export function amendingIn(source: AskedSource): readonly Amending[] {
 const NAMED_BY = 0.5;
 /** Headings at the front of a document that may be its title. */
 const FIRST_TITLES = 2;
-/** Pages at the front of a document that say what it changes; the first may be a cover. */
-const FRONT_PAGES = 3;
 
 /** True where a document that changes others may mean this one: it names its date, or most words of its name or title. */
 export function mayChange(changing: AskedSource, original: AskedSource): boolean {
-  const text = [...Array(FRONT_PAGES).keys()].map((at) => changing.page(at + 1)?.text ?? '').join('\n');
+  const text = frontPages(changing);
   const facts = statedFacts(original);
   const date = facts.find(({ field }) => field === 'date')?.value;
   if (date !== undefined && findDates(text).some(({ value }) => value === date)) return true;

@@ -58,7 +58,7 @@ export function durationsTold(text: string, asked: string, language: Language): 
   );
   const unit = UNIT_ASKED.find(([shape]) => shape.test(asked))?.[1];
   const inUnit = times.filter((one) => unit !== undefined && one.unit !== null && unit.test(one.unit));
-  if (inUnit.length > 0) return inUnit;
+  if (inUnit.length > 0 || (unit !== undefined && times.length === 0)) return inUnit;
   const often = times.length > 0 ? times : ranges(text, FREQUENCY);
   return often.length > 0 ? often : ranges(text, LASTING);
 }

@@ -112,6 +112,7 @@ describe('answers of a kind', () => {
 
   test('are days, months and money where these are asked for', () => {
     expect(texts('It is decided in 3 months or 20 days.', 'How many days does it take?')).toEqual(['20 days']);
+    expect(texts('The yearly rent is due in advance.', 'For how many years is it let?')).toEqual([]);
     expect(texts('The fund meets every November.', 'When does the fund meet?')).toEqual(['November']);
     expect(texts('The price is due in 30 days.', 'By how much did the price rise?')).toEqual([]);
     expect(texts('The time for payment is 30 days.', 'By how much was the time for payment cut?')).toEqual(['30 days']); // prettier-ignore
