@@ -1,7 +1,7 @@
 import { announces, documentFrequency, shareInCommon, type QueryTerm } from '../search';
 import { tokensOf, type Language } from '../text';
 import { BY_NAME, type Evidence } from './evidence';
-import { lacksEvent } from './eventTold';
+import { lacksTellingWords } from './tellingWords';
 import { partiesTold } from './partiesTold';
 import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
@@ -144,7 +144,7 @@ export function answers(
     return false;
   if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text) === null) return false;
   if (ASKS_NAME.test(question.text) && best.source.segment.language === 'en' && !namesAnew(best.text, question)) return false; // prettier-ignore
-  if (best.row === null && lacksEvent(question.text, best.text)) return false;
+  if (best.row === null && lacksTellingWords(question.text, best.text)) return false;
   const reached = reachedAt(question.text);
   if (reached !== null && best.text.search(reached) < 0) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;

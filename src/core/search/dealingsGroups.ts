@@ -7,7 +7,7 @@ extra supplement surcharge
 repeat repeated repetition repeatedly
 audit inspect inspection
 complain complaint complaints
-issues issue hands grants
+issues issue hands
 pub pubs inn tavern
 commence runs effect
 beer brewed brew
@@ -137,5 +137,5 @@ swear oath affirm
 stamp sealed
 deadline date latest
 begin commence start effective
-weekly every week
+weekly week
 `;

@@ -2,7 +2,7 @@
  * What is asked of how a thing came about, whose it is, of its colour and address, each with the words of which a sentence that answers holds one: a date or a name by
  * itself may be of anything.
  */
-const EVENTS: readonly (readonly [asked: RegExp, told: RegExp])[] = [
+const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [
     /\b(?:when|(?:in )?(?:what|which) year) (?:was|were) .{2,60}\b(?:founded|established|set up|created|formed|incorporated)\s*\??$|\bwann wurden? .{2,60}gegründet\b|(?:創業|設立|創立)/i,
     /found|establish|set up|creat|form|incorporat|since|began|start|origin|gründ|seit|entstand|創|設立|発足|以来/i,
@@ -34,7 +34,7 @@ const EVENTS: readonly (readonly [asked: RegExp, told: RegExp])[] = [
 ];
 
 /** True where a text says nothing of what only certain words tell, though that is asked: "founded in", "built by", a colour. */
-export function lacksEvent(asked: string, text: string): boolean {
-  const told = EVENTS.find(([shape]) => shape.test(asked.trim()))?.[1];
+export function lacksTellingWords(asked: string, text: string): boolean {
+  const told = ONLY_TOLD_BY.find(([shape]) => shape.test(asked.trim()))?.[1];
   return told !== undefined && !told.test(text);
 }

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { lacksEvent } from './eventTold';
+import { lacksTellingWords } from './tellingWords';
 
 describe('how something came about', () => {
   test.each([
@@ -26,14 +26,14 @@ describe('how something came about', () => {
     ],
     ['創業は何年ですか。', '当社は1950年に創業した。', '2025年に新港店を開いた。'],
   ])('%s', (asked, told, untold) => {
-    expect(lacksEvent(asked, told)).toBe(false);
-    expect(lacksEvent(asked, untold)).toBe(true);
+    expect(lacksTellingWords(asked, told)).toBe(false);
+    expect(lacksTellingWords(asked, untold)).toBe(true);
   });
 
   test.each([['When was the fee paid?'], ['Who pays the valuer?'], ['When was the report built upon?']])(
     'is not what is asked by “%s”',
     (asked) => {
-      expect(lacksEvent(asked, 'Nothing of the kind.')).toBe(false);
+      expect(lacksTellingWords(asked, 'Nothing of the kind.')).toBe(false);
     },
   );
 });
