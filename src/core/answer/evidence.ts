@@ -258,8 +258,10 @@ class Measure {
     const { quantity, counted } = this.measured;
     const units = row.row.cells.flatMap((cell) => cell?.unit ?? []);
     if (quantity !== null && units.length > 0 && !units.some((unit) => quantity.test(unit))) return false;
-    const called = termSet(`${wordsOver(row)} ${row.table.caption ?? ''}`, language);
-    if (counted.size > 0 && ![...counted].some((term) => called.has(term))) return false;
+    if (counted.size > 0) {
+      const called = termSet(`${wordsOver(row)} ${row.table.caption ?? ''}`, language);
+      if (![...counted].some((term) => called.has(term))) return false;
+    }
     const ofSums = row.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit));
     return counted.size > 0 ? !ofSums : !this.measured.money || ofSums;
   }

@@ -37,9 +37,9 @@ const YEAR = /^(?:19|20)\d{2}$/;
  * fifteen". None where no number of the question does; null where the label names no range, or the question no number.
  */
 export function termsInRange(label: string, asked: string, language: Language): ReadonlySet<string> | null {
-  const bounds = rangeNamed(label, language);
   const numbers = numbersOf(asked, language).filter(({ value, unit }) => unit !== null || !YEAR.test(value));
-  if (bounds === null || numbers.length === 0) return null;
+  const bounds = numbers.length === 0 ? null : rangeNamed(label, language);
+  if (bounds === null) return null;
   const inside = numbers.filter(
     ({ value, unit }) =>
       (bounds.unit === null || bounds.unit === unit) && bounds.least <= Number(value) && Number(value) <= bounds.most,
