@@ -4,6 +4,7 @@ import type { Language } from '../text';
 import { amendedText } from './amendedText';
 import { amendingIn } from './amending';
 import { askBuiltIn } from './ask';
+import { saysAmended } from './sides';
 
 /** What a clause’s sentence reads after the one change of an amendment; undefined where that changes nothing. */
 function after(at: string, clause: string, change: string, language: Language = 'en'): string | null | undefined {
@@ -136,6 +137,14 @@ describe('a document that changes another', () => {
   test('is known by its title, whatever its file is called', () => {
     expect(lines(deed('Supplemental deed'), 'How much is the rent?').map((one) => one.slice(0, 5))).toEqual(['1,080', '960 c']); // prettier-ignore
     expect(lines(deed('Deed'), 'How much is the rent?').some((one) => one.includes('amended'))).toBe(false);
+  });
+
+  test('is no disagreement, as two documents are that tell otherwise', () => {
+    expect(saysAmended(lines(deed('Supplemental deed'), 'How much is the rent?'))).toBe(true);
+    expect(saysAmended(lines(deed('Deed'), 'How much is the rent?'))).toBe(false);
+    const amended = ['1,600 crowns (amended, Letter)', '1,450 crowns (Agreement)'];
+    expect(saysAmended([...amended, '1,200 crowns (Draft agreement)'])).toBe(true);
+    expect(saysAmended([...amended, '1,642 crowns (later, Annual filing)'])).toBe(false);
   });
 
   test('may end a right', () => {

@@ -51,9 +51,8 @@ function pairOf(tellings: readonly Telling[], [from, to]: readonly [number, numb
 function latestPairOf(tellings: readonly Telling[]): [Telling, Telling] | null {
   const sorted = [...tellings].sort((a, b) => b.one.score - a.one.score);
   for (const likeliest of sorted) {
-    const others = sorted.filter(({ one }) =>
-      one.source.id === likeliest.one.source.id ? one === likeliest.one && one === sorted[0]?.one : true,
-    );
+    const inBest = likeliest.one === sorted[0]?.one;
+    const others = sorted.filter(({ one }) => one.source.id !== likeliest.one.source.id || (inBest && one === likeliest.one)); // prettier-ignore
     const same = others.filter((one) => one.year !== likeliest.year && ofOneThing(one, likeliest));
     const byYear = [likeliest, ...same].sort((a, b) => b.year - a.year || b.one.score - a.one.score);
     const [later] = byYear;

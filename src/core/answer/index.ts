@@ -1,6 +1,7 @@
 export { completeQuestion, type Before } from './followUp';
 export { placesLike } from './alike';
 export { sayBecause } from './sayBecause';
+export { saysAmended } from './sides';
 export { canMend } from './canMend';
 export { mendClaim } from './mend';
 export { compareAnswers, type Opinions, type Shared } from './opinions';

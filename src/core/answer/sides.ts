@@ -30,13 +30,23 @@ export function byForce(one: Side, two: Side): number {
   return rank(one) - rank(two) || (dateOf(two.source) ?? '').localeCompare(dateOf(one.source) ?? '');
 }
 
+/** How a line names the side that puts another out of force. */
+const AMENDED = 'amended, ';
+
 /** All sides, a line each, with its document and that one's date; the later of two is named as such. */
 export function saySides(sides: readonly Side[]): string[] {
   const dates = sides.map((side) => dateOf(side.source));
   return sides.map(({ said, source, amends }, at) => {
     const date = dates[at] ?? null;
     const later = at === 0 && sides.length === 2 && date !== null && dates[1] != null && date > dates[1];
-    const how = amends ? 'amended, ' : later ? 'later, ' : '';
+    const how = amends ? AMENDED : later ? 'later, ' : '';
     return `${said} (${how}${bareName(source)}${date === null || bareName(source).includes(date) ? '' : `, ${sayDate(date)}`})`;
   });
+}
+
+/** True for sides, as they are said, of which all but one amend it or are drafts: they do not disagree, the first is in force. */
+export function saysAmended(lines: readonly string[]): boolean {
+  const changing = lines.filter((line) => line.includes(`(${AMENDED}`));
+  const others = lines.filter((line) => !changing.includes(line) && !isDraft(line));
+  return changing.length > 0 && others.length <= 1;
 }

@@ -1,4 +1,4 @@
-import { isDraft } from '@/core/search';
+import { saysAmended } from '@/core/answer';
 import type { QuestionSlip } from '@/store';
 import { readSoFar } from '../session';
 
@@ -13,22 +13,14 @@ function repeatsClaim({ answer }: QuestionSlip): boolean {
   return headline.length > LONG_HEADLINE && words(carried?.text ?? '').includes(headline);
 }
 
-/** True where all that is told beside what was amended, drafts aside, is what was amended: that is no disagreement, the first line is in force. */
-function amendedSince(lines: readonly string[]): boolean {
-  const changing = lines.filter((line) => line.includes('(amended, '));
-  const others = lines.filter((line) => !changing.includes(line) && !isDraft(line));
-  return changing.length > 0 && others.length <= 1;
-}
-
 /** A headline of several lines: sides of a conflict, parts of a question, one document after another. */
 function Lines(props: { lines: readonly string[]; disagree: boolean; explained: boolean }) {
   const { lines, disagree, explained } = props;
-  const amended = amendedSince(lines);
   return (
     <div className="px-3.5 pt-2 pb-1">
       {disagree && (
         <p className="pb-0.5 text-[13px] font-semibold text-accent">
-          {amended ? 'Amended since' : 'The documents disagree'}
+          {saysAmended(lines) ? 'Amended since' : 'The documents disagree'}
         </p>
       )}
       <ul>
