@@ -1,8 +1,9 @@
-import { placeKey, termSet } from '../search';
+import { placeKey, termSet, unitsOfPassage } from '../search';
 import type { Language } from '../text';
 import { amendedText, sentenceParts } from './amendedText';
-import { amendingIn, mayChange, type Amending } from './amending';
-import { addressOf, type Address } from './clauseAddress';
+import { amendingIn, mayChange } from './amending';
+import type { Amending } from './changingSentences';
+import { addressOf, labelled, type Address } from './clauseAddress';
 import type { Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { freshMentions } from './kinds';
@@ -14,7 +15,7 @@ import type { AskedSource } from './types';
 
 /** Words by which a clause goes, wholly or for some cases, without another in its place. */
 const GOES =
-  /\b(?:deleted|removed|repealed|revoked|abolished|withdrawn|struck out|dropped|surrendered|given up|waived|cancelled|cease\w* to|lapses|falls? away|no longer appl\w+|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る|廃止|撤廃/i;
+  /\b(?:deleted|removed|repealed|revoked|abolished|withdrawn|struck|loses|dropped|surrendered|given up|waived|cancelled|cease\w* to|lapses|falls? away|no longer appl\w+|(?:shall|does|do) not apply|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る|廃止|撤廃/i;
 
 function sharesSubject(text: string, { subject }: Question, source: AskedSource): boolean {
   const own = termSet(text, source.segment.language);
@@ -23,7 +24,7 @@ function sharesSubject(text: string, { subject }: Question, source: AskedSource)
 
 /** A clause that goes for some cases only: "ceases to apply on charter voyages". */
 const GOES_FOR_SOME =
-  /\b(?:cease\w* to (?:apply|have effect)|no longer appl\w+|repealed|deleted|gestrichen|aufgehoben)\s+(?:for|on|to|in|where|if|as regards|für|bei|soweit)\b/i;
+  /\b(?:cease\w* to (?:apply|have effect)|no longer appl\w+|(?:shall|does|do) not apply|repealed|deleted|gestrichen|aufgehoben)\s+(?:for(?! the (?:remainder|rest|remaining))|on|to|in|where|if|as regards|für|bei|soweit)\b/i;
 
 /** True where a change of this very clause tells a value of the kind asked for: "The period in clause 5.2 is extended to seven months." */
 function tellsValue({ text, places, source }: Amending, at: Address, question: Question): boolean {
@@ -58,6 +59,14 @@ function saidAfter(one: Evidence, text: string, change: Amending, question: Ques
   return text === change.text && GOES.test(text) ? shorten(text) : headlineOf({ ...one, text, row: null }, question);
 }
 
+/** Which sentence of its clause one is, from 1, as far as its passage tells. */
+function sentenceOfClause({ source, hit, index, unit }: Evidence): number {
+  const units = unitsOfPassage(source, hit.passage);
+  let first = index;
+  while (first > 0 && !labelled(units[first]?.text ?? '') && units[first - 1]?.unit.section === unit.section && units[first - 1]?.unit.kind === 'sentence') first -= 1; // prettier-ignore
+  return index - first + 1;
+}
+
 /** The documents that change clauses of others, the earliest first. */
 export function changingAmong(sources: readonly AskedSource[]): readonly AskedSource[] {
   return sources
@@ -78,7 +87,8 @@ export function sidesChanged(
   const { source } = one;
   const { language } = source.segment;
   const at = addressOf(source, one);
-  if (at.length === 0 || one.row !== null || changing.length === 0) return null;
+  const defined = /^[^\p{L}]*[“"‘„]/u.test(one.text);
+  if ((at.length === 0 && !defined) || one.row !== null || changing.length === 0) return null;
   const first = own ?? {
     source,
     said: headlineOf(one, question),
@@ -86,13 +96,15 @@ export function sidesChanged(
     amends: false,
   };
   const sides: Side[] = [first];
+  const nth = sentenceOfClause(one);
   let text = one.text;
   for (const other of changing) {
     if (other.id === source.id) continue;
     for (const change of amendingIn(other)) {
-      const after = amendedText(at, text, change, language);
+      const after = amendedText(at, text, change, language, nth);
       if (after === null || !changesAsked(change, after, at, question)) continue;
-      if (change.pairs.length === 0 && !mayChange(other, source)) continue;
+      const certain = change.pairs.some(({ either }) => either !== true);
+      if (!certain && !mayChange(other, source)) continue;
       const said = saidAfter(one, after, change, question);
       if (said === sides[0]?.said || (after !== change.text && sameWhereAsked(text, after, question, language)))
         continue;
@@ -111,7 +123,7 @@ export function changedSides(
   question: Question,
 ): Side[] | null {
   const place = placeKey(best.unit.spans);
-  const change = amendingIn(best.source).find(({ unit }) => placeKey(unit.spans) === place);
+  const change = amendingIn(best.source).find(({ unit, behind }) => [unit, ...behind].some(({ spans }) => placeKey(spans) === place)); // prettier-ignore
   if (change === undefined) return null;
   for (const one of evidence) {
     if (one.source.id === best.source.id) continue;

@@ -1,6 +1,6 @@
 import { datesOf, type Language } from '../text';
 import { termSet } from '../search';
-import type { Amending } from './amending';
+import type { Amending } from './changingSentences';
 import { liesIn, withoutPlaces, type Address } from './clauseAddress';
 import { measuredNumbers } from './measuredNumbers';
 
@@ -79,11 +79,27 @@ function inItsUnit(was: string, now: string): string {
 /** True for two texts that share a word. */
 function shareWord(one: string, two: string, language: Language): boolean {
   const words = termSet(two, language);
-  return [...termSet(one, language)].some((term) => /^\p{L}{2}/u.test(term) && words.has(term));
+  // Of Japanese, only pairs that begin with kanji or katakana are words of substance.
+  const ofSubstance = language === 'ja' ? /^[\p{Script=Han}\p{Script=Katakana}]{2}/u : /^\p{L}{2}/u;
+  return [...termSet(one, language)].some((term) => ofSubstance.test(term) && words.has(term));
 }
 
 /** Parts of a sentence that each may tell a change of its own. */
 const CHANGES_APART = /;\s|、/;
+
+/** A clause's sentence with its values of one unit changed for as many others in their order: "the fines are doubled, to 12,000 and 3,000"; null where they are not as many. */
+function withEach(
+  text: string,
+  [there, come]: readonly [readonly Value[], readonly Value[]],
+  change: string,
+): string | null {
+  const old = there.filter(({ unit }) => unit === come[0]?.unit);
+  if (old.length !== come.length || come.some(({ unit }) => unit === null || unit !== come[0]?.unit)) return null;
+  return old.reduceRight((reads, { start, end }, at) => {
+    const [was, now] = [text.slice(start, end), change.slice(come[at]?.start, come[at]?.end)];
+    return reads.slice(0, start) + inItsUnit(was, now) + reads.slice(end);
+  }, text);
+}
 
 /** A clause's sentence with a value in it changed, by words that tell one new value; null where they do not say which. `put` are values put in before. */
 function withOneValue(text: string, change: string, language: Language, put: readonly string[] = []): string | null {
@@ -91,7 +107,8 @@ function withOneValue(text: string, change: string, language: Language, put: rea
   const wordsOf = ({ start, end }: Value, of: string): string => of.slice(start, end);
   const holds = (one: Value): boolean => printed(wordsOf(one, change), language).test(text);
   const [comes, ...more] = told.filter((one) => !holds(one));
-  if (comes === undefined || more.length > 0) return null;
+  if (comes === undefined) return null;
+  if (more.length > 0) return withEach(text, [there, [comes, ...more]], change);
   // A bare number may count anything: it must be told of what the clause tells of.
   if (comes.unit === null && !shareWord(text, change, language)) return null;
   const like = ({ unit }: Value): boolean => unit === comes.unit || unit === null || comes.unit === null;
@@ -107,8 +124,7 @@ function withOneValue(text: string, change: string, language: Language, put: rea
 }
 
 /** A clause's sentence with the values in it changed that a change tells without quoting, one or one in each of its parts; null where it does not say which. */
-function withValues(text: string, sentence: string, language: Language): string | null {
-  const change = withoutPlaces(sentence);
+function withValues(text: string, change: string, language: Language): string | null {
   const whole = withOneValue(text, change, language);
   if (whole !== null) return whole;
   const told = valuesIn(change, language).map(({ start, end }) => change.slice(start, end));
@@ -119,20 +135,38 @@ function withValues(text: string, sentence: string, language: Language): string 
 }
 
 /** True for a change that tells a value of another thing than a sentence of its clause, which has values of its own and no word in common with it. */
-function tellsOther(text: string, sentence: string, language: Language): boolean {
-  const change = withoutPlaces(sentence);
+function tellsOther(text: string, change: string, language: Language): boolean {
   const tells = valuesIn(change, language).length > 0 && valuesIn(text, language).length > 0;
   return tells && !shareWord(text, change, language);
 }
 
+/** True for a text that defines a term: "“Rent” means 48,000 crowns a year." */
+function defines(text: string, term: string): boolean {
+  return new RegExp(String.raw`^[^\p{L}]*[“"‘„]?${escaped(term)}[”"’“]?\s+(?:shall mean|means?|has the meaning|bedeutet|ist)(?!\p{L})`, 'iu').test(text); // prettier-ignore
+}
+
 /**
  * What a sentence of a clause reads after a change: the words or the value put in, the whole clause as it now reads, or the changing sentence itself where the clause
- * goes or is told anew. Null where the change is of another clause, or of words that do not stand there.
+ * goes or is told anew. `nth` is which sentence of its clause it is, from 1, where that is known. Null where the change is of another clause or sentence, or of words
+ * that do not stand there.
  */
-export function amendedText(at: Address, text: string, change: Amending, language: Language): string | null {
+export function amendedText(
+  at: Address,
+  text: string,
+  change: Amending,
+  language: Language,
+  nth: number | null = null,
+): string | null {
+  if (change.term !== null) return defines(text, change.term) ? (change.whole ?? change.text) : null;
   const places = change.places.filter((place) => liesIn(at, place) || (change.pairs.length > 0 && liesIn(place, at))); // prettier-ignore
-  if (places.length === 0) return null;
-  if (change.pairs.length > 0) return withWords(text, change, language);
+  if (places.length === 0 || (change.sentence !== null && nth !== null && change.sentence !== nth)) return null;
+  if (change.pairs.length > 0) {
+    const [{ old, now, either } = { old: '', now: '' }] = change.pairs;
+    const told = withWords(text, change, language);
+    // A table sets values against each other rather than words of the clause.
+    return told ?? (either === true ? withValues(text, `${old}; ${now}`, language) : null);
+  }
   if (change.whole !== null) return change.whole;
-  return withValues(text, change.text, language) ?? (tellsOther(text, change.text, language) ? null : change.text);
+  const plain = withoutPlaces(change.text, at);
+  return withValues(text, plain, language) ?? (tellsOther(text, plain, language) ? null : change.text);
 }

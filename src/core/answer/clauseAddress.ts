@@ -4,11 +4,27 @@ import type { AskedSource } from './types';
 /** Numbers and letters of a clause from the widest to the narrowest: "clause 14.2(a)" is 14, 2, a. */
 export type Address = readonly string[];
 
+/** Parts of a clause, as they are named behind it or by themselves. */
+const PART = String.raw`(?:sub-?)?(?:paragraph|section|clause)|point|item|letter`;
+/** Clauses named by themselves, with the part of them that is named along. */
 const NAMED: readonly RegExp[] = [
-  /\b(?:clause|section|article|paragraph|rule|regulation|item)s?\s+([A-Z]?\d{1,3}(?:\.\d{1,3})*)((?:\s?\([a-z\d]{1,4}\))*)/gi,
-  /(?:§|\b(?:Artikel|Art\.|Ziffer|Ziff\.|Nummer|Nr\.|Klausel|Punkt))\s?(\d{1,3}(?:\.\d{1,3})*)(?:\s(?:Absatz|Abs\.)\s?(\d{1,3}))?(?:\s(?:Satz|Nummer|Nr\.|Buchstabe)\s?\w{1,3})?/gi,
-  /第\s?([\d一二三四五六七八九十]{1,4})\s?条(?:第\s?([\d一二三四五六七八九十]{1,3})\s?項)?/g,
+  new RegExp(
+    String.raw`\b(?<!sub-?)(?:clause|section|article|rule|regulation)s?\s+(?<whole>[A-Z]?\d{1,3}(?:\.\d{1,3})*)(?<inner>(?:\s?\([a-z\d]{1,4}\))*)(?:,?\s+(?:${PART})\s+(?<part>\d{1,3}(?!\d|\.\d)|\(\w{1,3}\)))?`,
+    'giu',
+  ),
+  /(?:§|(?<!\p{L})(?:Artikel|Art\.|Ziffer|Ziff\.|Klausel|Punkt))\s?(?<whole>\d{1,3}(?:\.\d{1,3})*)(?:\s(?:Absatz|Abs\.)\s?(?<inner>\d{1,3}))?(?:\s(?:Satz|Nummer|Nr\.|Buchstabe)\s?\w{1,3})?/giu,
+  /第\s?(?<whole>[\d一二三四五六七八九十]{1,4})\s?条(?:第\s?(?<inner>[\d一二三四五六七八九十]{1,3})\s?項)?/g,
 ];
+/** A part of a clause that is named before it: "paragraph (b) of clause 7". */
+const PART_OF = new RegExp(
+  String.raw`\b(?:${PART})\s+(?<part>\d{1,3}|\(\w{1,3}\))\s+of\s+(?:clause|section|article|rule|regulation)\s+(?<whole>[A-Z]?\d{1,3}(?:\.\d{1,3})*)`,
+  'giu',
+);
+/** A part of a clause named by itself: of the clause that was named before, or else one of its own. */
+const PART_ALONE = new RegExp(
+  String.raw`\b(?:${PART})s?\s+(?<part>[A-Z]?\d{1,3}(?:\.\d{1,3})*(?:\s?\(\w{1,3}\))*|\(\w{1,3}\))|(?<!\p{L})(?:Absatz|Abs\.|Nummer|Nr\.|Buchstabe)\s?(?<absatz>\d{1,3}|[a-z])(?![\p{L}\d])|第\s?(?<kou>[\d一二三四五六七八九十]{1,3})\s?項`,
+  'giu',
+);
 const LABEL =
   /^\s*(?:(?:§|clause|section|article|artikel|paragraph|ziffer|rule|第)\s?)?(?<number>[A-Z]?\d{1,3}(?:\.\d{1,3})*(?![a-z\d])|\((?:[a-z]|\d{1,2})\)|[a-z]\)|[一二三四五六七八九十]{1,3}(?=\s?[条項号]))/iu;
 
@@ -27,20 +43,80 @@ function partsOf(...said: readonly (string | undefined)[]): string[] {
     .map((one) => inFigures(one.toLowerCase()));
 }
 
+/** A clause named by its number alone, behind the number that a sentence may open with: "In 4.2 the word", "The figure in 2.1 is lowered". */
+const BARE =
+  /(?<=\S\s\(?)\d{1,2}(?:\.[1-9]\d?){1,3}(?=[,;:.)]?(?:\s|$)(?!(?:per|percent|prozent|million|crowns|kronen)\b))/gi;
+
+/** How a sentence may name a clause beside its full name. */
+export interface Naming {
+  /** A number with points in it names one. */
+  readonly bare?: boolean;
+  /** The clause whose parts are named alone. */
+  readonly under?: Address | null;
+}
+
+/** A clause as it is named in words, with where, in characters. */
+interface NamedPlace {
+  readonly start: number;
+  readonly end: number;
+  readonly address: Address;
+}
+
+function matched(
+  text: string,
+  pattern: RegExp,
+  addressOfMatch: (groups: Record<string, string | undefined>, said: string) => Address,
+): NamedPlace[] {
+  // prettier-ignore
+  return [...text.matchAll(pattern)].map((match) => ({
+    start: match.index,
+    end: match.index + match[0].length,
+    address: addressOfMatch(match.groups ?? {}, match[0]),
+  }));
+}
+
+/** The clauses that words name by themselves, "clause 14.2(a)", in their order. */
+function fullyNamed(text: string): NamedPlace[] {
+  const reversed = matched(text, PART_OF, ({ whole, part }) => partsOf(whole, part));
+  const named = NAMED.flatMap((one) => matched(text, one, ({ whole, inner, part }) => partsOf(whole, inner, part)));
+  const apart = named.filter(({ start }) => !reversed.some((one) => one.start <= start && start < one.end));
+  return [...reversed, ...apart].sort((a, b) => a.start - b.start);
+}
+
+function allNamed(text: string, { bare = false, under = null }: Naming): NamedPlace[] {
+  const full = fullyNamed(text);
+  const parts = matched(text, PART_ALONE, ({ part, absatz, kou }, said) =>
+    // "Paragraph 3.2" is no part of the clause before.
+    [...(/\d\.\d/.test(said) ? [] : (under ?? [])), ...partsOf(part ?? absatz ?? kou)],
+  );
+  const numbers = bare ? matched(text, BARE, (_, said) => partsOf(said)) : [];
+  const alone = [...parts, ...numbers].filter(
+    ({ start }) => !full.some((one) => one.start <= start && start < one.end),
+  );
+  return [...full, ...alone];
+}
+
 /** The clauses that words name, each with the clauses it lies in. */
-export function placesNamed(text: string): Address[] {
-  return NAMED.flatMap((one) => [...text.matchAll(one)].map((match) => partsOf(match[1], match[2])));
+export function placesNamed(text: string, naming: Naming = {}): Address[] {
+  return allNamed(text, naming).map(({ address }) => address);
+}
+
+/** The last clause that words name by itself; null where they name none. */
+export function lastNamed(text: string): Address | null {
+  return fullyNamed(text).at(-1)?.address ?? null;
 }
 
 /** Where words first name a clause, in characters; -1 where they name none. */
-export function firstPlace(text: string): number {
-  const at = NAMED.map((one) => text.search(one)).filter((one) => one >= 0);
-  return at.length === 0 ? -1 : Math.min(...at);
+export function firstPlace(text: string, naming: Naming = {}): number {
+  const starts = allNamed(text, naming).map(({ start }) => start);
+  return starts.length === 0 ? -1 : Math.min(...starts);
 }
 
-/** A text with the clauses that it names blotted out, as long as before. */
-export function withoutPlaces(text: string): string {
-  return NAMED.reduce((plain, one) => plain.replace(one, (place) => 'X'.repeat(place.length)), text);
+/** A text with the clauses that it names blotted out, as long as before; of numbers alone only those that name `at` or a clause it lies in. */
+export function withoutPlaces(text: string, at: Address): string {
+  const blot = (place: string): string => 'X'.repeat(place.length);
+  const plain = [PART_OF, ...NAMED, PART_ALONE].reduce((reads, one) => reads.replace(one, blot), text);
+  return plain.replace(BARE, (number) => (liesIn(at, partsOf(number)) ? blot(number) : number));
 }
 
 /** Parts of a document whose articles are numbered through: they say nothing of where an article stands. */
@@ -65,6 +141,17 @@ export function addressOf(source: AskedSource, { unit, text }: Pick<UnitText, 'u
   // A section may have the number of the sentence that opens it for a title.
   const all = own.join() === labels.at(-1)?.join() ? labels : [...labels, own];
   return all.reduce<Address>(within, []);
+}
+
+/** The number or letter that a text opens with; none where it opens with neither. */
+export function labelled(text: string): boolean {
+  return labelOf(text).length > 0;
+}
+
+/** The place that a label names, "§ 3", "2.1", "Clause 4": none for one that is no number of a clause. */
+export function addressOfLabel(label: string): Address {
+  const number = LABEL.exec(label);
+  return number !== null && number[0].length === label.trimEnd().length - (/[.)]$/.test(label.trimEnd()) ? 1 : 0) ? labelOf(label) : (fullyNamed(label)[0]?.address ?? []); // prettier-ignore
 }
 
 /** True where one place lies in the other, or is it. */

@@ -1,0 +1,53 @@
+import { oneLine } from '../text';
+
+/** Words that go, and those that take their place; `either` where the sentence does not tell which is which, and the clause does. */
+export interface WordsPut {
+  readonly old: string;
+  readonly now: string;
+  readonly either?: true;
+}
+
+/** Words in quotation marks; a mark within a word closes none: ‘the Tenant’s rent’. */
+export const QUOTED =
+  /[“"„]([^”"“„]{1,600})[”"“]|‘((?:[^‘’]|(?<=\p{L})’(?=\p{L})){1,600})’(?!\p{L})|(?<!\p{L})'([^'\n]{1,300})'(?!\p{L})|「([^「」]{1,400})」/gu;
+/** A quotation that is opened and not closed. */
+export const LEFT_OPEN = /[“„‘「][^”“„’」]*$/;
+
+/** What stands in quotation marks, with where the quotations begin and end, in characters. */
+export function quotedIn(text: string): { readonly words: string; readonly start: number; readonly end: number }[] {
+  return [...text.matchAll(QUOTED)].map((match) => ({
+    words: (match.slice(1).find((one) => one !== undefined) ?? '').trim(),
+    start: match.index,
+    end: match.index + match[0].length,
+  }));
+}
+
+/** A sentence on one line with what it quotes taken out: “”. */
+export function withoutQuoted(text: string): string {
+  return oneLine(text).replace(QUOTED, '“”');
+}
+
+/** What joins words that go with those that come: "“A” is replaced by “B”", "„A“ durch „B“", 「A」を「B」に. */
+const TAKEN_OVER = /^[\s,]*(?:(?:is|are|shall be|be)\b.*\b(?:by|with|to)|(?:there )?(?:is|shall be|be)? ?substituted?|(?:shall )?(?:now )?reads?|(?:shall )?becomes?|wird zu|(?:is|are|shall be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed),?\sand|by|with|durch|tritt|treten|を|とあるの[はを]、?)[\s,]*(?:(?:the )?(?:words?|figures?|das Wort|die (?:Wörter|Worte|Angabe|Zahl))\s*)?$/i; // prettier-ignore
+
+/** "“B” is substituted for “A”": what comes stands first. */
+const COMES_FIRST =
+  /^\s*(?:is|are|shall be)\s+(?:inserted|substituted|put)\s+(?:for|in place of)\s*(?:the (?:words?|figures?)\s*)?$/i;
+/** "an die Stelle der Angabe „A“ die Angabe „B“": nothing but a noun stands between. */
+const IN_STEAD = /^\s*(?:die|das|der)\s+(?:angabe|wort|wörter|worte|zahl|betrag)\s*$/i;
+
+/** Words of a sentence that go and those in their place, in their order. */
+export function pairsOf(text: string): WordsPut[] {
+  const quoted = quotedIn(text);
+  const stead = /\ban die stelle\b/i.test(text);
+  const told = quoted.flatMap((one, at) => {
+    const next = quoted[at + 1];
+    if (next === undefined) return [];
+    const between = text.slice(one.end, next.start);
+    if (COMES_FIRST.test(between)) return [{ old: next.words, now: one.words }];
+    return TAKEN_OVER.test(between) || (stead && IN_STEAD.test(between)) ? [{ old: one.words, now: next.words }] : [];
+  });
+  const [one, two, ...more] = quoted;
+  if (told.length > 0 || one === undefined || two === undefined || more.length > 0) return told;
+  return [{ old: one.words, now: two.words, either: true }];
+}

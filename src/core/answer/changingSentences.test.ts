@@ -1,0 +1,172 @@
+import { describe, expect, test } from '@jest/globals';
+import { libraryOfTexts } from '../../../tests/support/shelf';
+import type { Language } from '../text';
+import { amendingIn } from './amending';
+import { askBuiltIn } from './ask';
+import type { Answer } from './types';
+
+type Texts = Readonly<Record<string, string>>;
+
+function changesOf(text: string, language: Language = 'en') {
+  const [source] = libraryOfTexts({ 'Paper.txt': text }, language).sources();
+  if (source === undefined) throw new Error('No document was read.');
+  return amendingIn(source);
+}
+
+function asked(texts: Texts, question: string, language: Language = 'en'): Answer {
+  const library = libraryOfTexts(texts, language);
+  return askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });
+}
+
+const RULES = [
+  'Rules of the landing',
+  '',
+  'Issued on 4 June 2018.',
+  '',
+  'Article 3 Charges',
+  '',
+  '1. Boats pay 6 crowns a day.',
+  '',
+  '2. Charges are paid within ten days. Who pays late is reminded.',
+  '',
+  '3. Trailers cost 1 crown.',
+].join('\n');
+
+const paragraphs = (...all: string[]): string => all.join('\n\n');
+
+describe('a list of changes', () => {
+  const amending = paragraphs(
+    'Regulation amending the rules of the landing',
+    'The rules of 4 June 2018 are amended as follows:',
+    '(1) Article 3 is amended as follows:',
+    '(a) in paragraph 1, ‘6 crowns’ is replaced by ‘9 crowns’;',
+    '(b) in paragraph 2, the second sentence is deleted;',
+    '(c) paragraph 3 is replaced by the following: ‘3. Trailers cost 2 crowns.’;',
+    '(2) in Article 5, paragraph 2, ‘noon’ is replaced by ‘midnight’;',
+    '(3) point (b) of Article 7 is deleted.',
+  );
+
+  test('names parts of the clause that opens it, and clauses of their own', () => {
+    expect(changesOf(amending).map(({ places }) => places)).toEqual([
+      [['3', '1']],
+      [['3', '2']],
+      [['3', '3']],
+      [['5', '2']],
+      [['7', 'b']],
+    ]);
+  });
+
+  test('is followed from the clause to what it reads', () => {
+    const texts = { 'Rules of the landing.txt': RULES, 'Amending regulation.txt': amending };
+    expect(asked(texts, 'What do boats pay a day?').lines?.[0]).toMatch(/^9 crowns \(amended/);
+    expect(asked(texts, 'What do trailers cost?').conflicts).toEqual([[0, 1]]);
+  });
+
+  test('that changes one sentence of a clause leaves the other', () => {
+    const texts = { 'Rules of the landing.txt': RULES, 'Amending regulation.txt': amending };
+    expect(asked(texts, 'Within how many days are charges paid?').conflicts).toEqual([]);
+    expect(asked(texts, 'Who is reminded?').conflicts).toEqual([[0, 1]]);
+  });
+
+  test('in German', () => {
+    const german = paragraphs(
+      'Änderungssatzung',
+      '1. § 2 wird wie folgt geändert:',
+      'a) In Absatz 1 wird das Wort „sechs“ durch das Wort „acht“ ersetzt.',
+      'b) Absatz 3 wird wie folgt gefasst: „(3) Boote liegen am Steg.“',
+    );
+    expect(changesOf(german, 'de').map(({ places, pairs, whole }) => [places, pairs.length, whole])).toEqual([
+      [[['2', '1']], 1, null],
+      [[['2', '3']], 0, '(3) Boote liegen am Steg.'],
+    ]);
+  });
+});
+
+describe('a short paper that changes another', () => {
+  const letter = paragraphs(
+    'Aldmere, 3 May 2024.',
+    'We refer to the rules of the landing of 4 June 2018 and confirm what was agreed.',
+    'Boats (Article 3(1)) are now charged 8 crowns a day.',
+    'Under Article 3(2) you have fourteen days rather than ten to pay.',
+    'Kindly sign a copy.',
+  );
+
+  test('is known by what it says of clauses, though it is called nothing', () => {
+    expect(changesOf(letter).map(({ places }) => places)).toEqual([[['3', '1']], [['3', '2']]]);
+    const texts = { 'Rules of the landing.txt': RULES, 'Letter.txt': letter };
+    expect(asked(texts, 'What do boats pay a day?').lines?.[0]).toMatch(/^8 crowns \(amended/);
+  });
+
+  test('is none that speaks of its own clauses only now and then', () => {
+    const contract = paragraphs(
+      'Contract',
+      '1. The rent in clause 2 is now due.',
+      ...[...'ABCDEFGHIJKLMN'].map((letter) => `Party ${letter} keeps its boat clean and dry.`),
+    );
+    expect(changesOf(contract)).toEqual([]);
+  });
+
+  test('may name clauses by their numbers alone, wherever they stand', () => {
+    const revision = paragraphs(
+      'Revision of the order',
+      '1.2 In 1.1, 75 kilowatts becomes 55 kilowatts.',
+      '1.3 Lifeboats are struck from 1.2.',
+      '1.4 The figure in 2.1 is lowered to 0.05 per cent.',
+    );
+    expect(changesOf(revision).map(({ places }) => places)).toEqual([[['1', '1']], [['1', '2']], [['2', '1']]]);
+  });
+
+  test('may change several values in their order', () => {
+    const texts = {
+      'Order.txt': paragraphs(
+        'Order of 2 May 2019',
+        '5.1 The fine for speeding is 600 crowns, the fine for anchoring 150 crowns.',
+      ),
+      'Revision.txt': paragraphs(
+        'Revision of the order of 2 May 2019',
+        '1.1 In 5.1 the fines are doubled, to 1,200 crowns and 300 crowns.',
+      ),
+    };
+    expect(asked(texts, 'How much is the fine for anchoring?').lines?.[0]).toMatch(/^300 crowns \(amended/);
+  });
+});
+
+describe('a table of changes', () => {
+  const notice = [
+    'Notice of changes to the terms of 4 June 2018',
+    '',
+    'Clause        Until now        From May 2025',
+    '2.1           32 crowns        36 crowns',
+    '2.2           six persons      five persons',
+    '',
+  ].join('\n');
+  const terms = paragraphs('Terms of 4 June 2018', '2.1 An hour costs 32 crowns.', '2.2 At most six persons are on board.'); // prettier-ignore
+
+  test('sets what a clause says against what it said', () => {
+    expect(changesOf(notice).map(({ places, pairs }) => [places[0]?.join('.'), pairs[0]?.old, pairs[0]?.now])).toEqual([
+      ['2.1', '32 crowns', '36 crowns'],
+      ['2.2', 'six persons', 'five persons'],
+    ]);
+    const texts = { 'Terms.txt': terms, 'Notice.txt': notice };
+    expect(asked(texts, 'What does an hour cost?').lines?.[0]).toMatch(/^36 crowns \(amended/);
+  });
+});
+
+describe('a definition that changes', () => {
+  const lease = paragraphs('Lease of 3 March 2019', '1.2 “Rent” means 48,000 crowns a year.', '2.1 The tenant pays the rent.'); // prettier-ignore
+  const deed = paragraphs(
+    'Supplemental deed to the lease of 3 March 2019',
+    '2.1 The definition of “Rent” shall be deleted and replaced with: “Rent” means 53,500 crowns a year.',
+  );
+
+  test('is told wherever the term is defined', () => {
+    expect(changesOf(deed).map(({ term, whole }) => [term, whole])).toEqual([
+      ['Rent', '“Rent” means 53,500 crowns a year.'],
+    ]);
+    const answer = asked({ 'Lease.txt': lease, 'Deed.txt': deed }, 'How much is the rent a year?');
+    expect(answer.lines?.map((line) => line.slice(0, 22))).toEqual([
+      '53,500 crowns (amended',
+      '48,000 crowns (Lease, ',
+    ]);
+  });
+});
