@@ -1,4 +1,4 @@
-import { type Change, changeOf, type PeriodSpan, sayQuantity, spanAsked, spanOfColumn } from '../figure';
+import { type Change, changeOf, type PeriodSpan, sayQuantity, spanAsked, spanNamed, spanOfColumn } from '../figure';
 import type { Language } from '../text';
 import type { Evidence } from './evidence';
 import { asksChange } from './moves';
@@ -36,7 +36,11 @@ export function periodColumns({ row }: Evidence, language: Language): Column[] {
 /** The two columns that a question compares, the earlier first: those of its two years, of its year and the one before, those it names by their heads, or the two latest. */
 function comparedColumns(columns: readonly Column[], question: Question): [Column, Column] | null {
   const years = yearsAsked(question).sort();
-  const span = spanAsked(question.text);
+  const spans = new Set(columns.map((column) => column.span));
+  // A table of nothing but quarters is meant by a question that names no length.
+  const [only] = spans;
+  const span =
+    spans.size === 1 && only !== undefined && spanNamed(question.text) === null ? only : spanAsked(question.text);
   const of = (year: number | undefined): Column | undefined =>
     columns.find((column) => column.year === year && column.span === span);
   const named = columns.filter(
@@ -157,7 +161,11 @@ export function changeTold(
 
 /** False for a sum of money where it is asked how many of something there are. */
 export function countsAsked({ text }: Question, { unit }: Operand): boolean {
-  return unit === null || !isMoney(unit) || !/\bhow many\b|\bwie ?viele\b|何[人件本台個]/i.test(text);
+  return (
+    unit === null ||
+    !isMoney(unit) ||
+    !/\bhow many\b|\bnumbers? of\b|\bwie ?viele\b|\banzahl\b|何[人件本台個]/i.test(text)
+  );
 }
 
 /**

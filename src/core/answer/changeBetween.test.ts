@@ -51,6 +51,28 @@ describe('a change between the sentences of two documents', () => {
     expect(ask(question).calculations.map((one) => one.working.split(';')[0])).toEqual([working]);
   });
 
+  test('is between the quarters of a table where no length of period is named', () => {
+    const table = [
+      'Statement',
+      '',
+      'Key figures of the quarter, thousand crowns',
+      '',
+      'Item            2025      2024',
+      'Repairs          990     1,310',
+      'Wages          4,020     3,870',
+      '',
+    ].join('\n');
+    expect(ask('By how much did repairs fall?', { 'Statement.txt': table }).calculations[0]?.working).toMatch(/^990 − 1,310 = −320/); // prettier-ignore
+  });
+
+  test('is of amended clauses, in German by what percentage too', () => {
+    const texts = {
+      'Werkvertrag.txt': 'Werkvertrag vom 1. Mai 2023\n\n§ 3 Vergütung\n\n(1) Die Pauschale beträgt 200.000 Kronen.',
+      'Nachtrag.txt': 'Nachtrag zum Werkvertrag vom 1. Mai 2023\n\n1. Die Pauschale (§ 3 Absatz 1) wird auf 210.000 Kronen erhöht.', // prettier-ignore
+    };
+    expect(ask('Um wie viel Prozent stieg die Pauschale?', texts, 'de').headline).toMatch(/\(5,0 %\)/);
+  });
+
   test('is within a sentence that tells the year before in brackets', () => {
     const texts = { 'Report 2024.txt': 'Report for 2024\n\nThe average workforce was 96 (2023: 101).' };
     expect(ask('By how many did the average number of staff change?', texts).calculations[0]?.working).toMatch(/^96 − 101 = −5/); // prettier-ignore

@@ -102,15 +102,30 @@ function sideOfRow(source: AskedSource, { table, row, column, value }: NamedCell
   return { source, said: sayQuantity(value, source.segment.language), claim, amends: false };
 }
 
+/** Lengths of time in hours, by their units; a month has many lengths and compares with years alone. */
+const HOURS: Readonly<Record<string, number>> = { minute: 1 / 60, hour: 1, day: 24, week: 168 };
+
+interface Value {
+  readonly unit: string;
+  readonly worth: string;
+  /** The unit as it is told, where `unit` is one that others are turned into. */
+  readonly told?: string;
+}
+
 /** A value as it is compared: what it measures, and how much; a date measures nothing but itself. */
-function valueOf(text: string, evidence: Evidence): { readonly unit: string; readonly worth: string } | null {
+function valueOf(text: string, evidence: Evidence): Value | null {
   const date = findDates(text)[0]?.value;
   if (date !== undefined) return { unit: 'date', worth: date };
   const { language } = evidence.source.segment;
   const every = intervalOf(text, language);
   if (every !== null) return { unit: 'interval', worth: every };
   const quantity = quantityAt(text, 0, text.length, language);
-  return quantity === null ? null : { unit: quantity.unit ?? '', worth: worth(quantity).toFixed() };
+  if (quantity === null) return null;
+  const hours = HOURS[quantity.unit ?? ''];
+  if (hours !== undefined)
+    return { unit: 'hour', worth: worth(quantity).times(hours).toFixed(2), told: quantity.unit ?? '' };
+  if (quantity.unit === 'year') return { unit: 'month', worth: worth(quantity).times(12).toFixed(), told: 'year' };
+  return { unit: quantity.unit ?? '', worth: worth(quantity).toFixed() };
 }
 
 /** True for two sentences of one document of which one corrects what the other told. */
@@ -147,6 +162,8 @@ function shareWords(one: Evidence, two: Evidence, { subject }: Question): boolea
   return both.length >= Math.max(1, SHARED * worded.length);
 }
 
+/** Share of their words from which on two sentences speak of one thing, though their values are of different units. */
+const ALIKE_ENOUGH = 0.5;
 /** Share of their words from which on two sentences are one clause in two wordings. */
 const ONE_CLAUSE = 0.75;
 
@@ -172,6 +189,7 @@ function otherSentences(best: Evidence, near: readonly Evidence[], question: Que
   const own = said === null ? null : valueOf(said, best);
   if (best.row !== null) return [];
   if (own === null) return said === null ? otherWordings(best, near) : [];
+  const words = wordsIn(best.text, best.source.segment.language);
   const sides = new Map<string, Side | null>();
   for (const one of near) {
     const { source } = one;
@@ -180,6 +198,8 @@ function otherSentences(best: Evidence, near: readonly Evidence[], question: Que
     const other = closestMention(one, question);
     const value = other === null ? null : valueOf(other, one);
     if (other === null || value === null || value.unit !== own.unit || !shareWords(one, best, question)) continue;
+    // Days and hours are of one thing only where the sentences are alike.
+    if (value.told !== own.told && shareInCommon(words, wordsIn(one.text, source.segment.language)) < ALIKE_ENOUGH) continue; // prettier-ignore
     // What agrees settles it for that document.
     sides.set(
       source.id,

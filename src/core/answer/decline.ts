@@ -142,8 +142,11 @@ export function answers(
     return false;
   if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
     return false;
-  if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text) === null) return false;
+  if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text, question.text) === null) return false;
   if (ASKS_NAME.test(question.text) && best.source.segment.language === 'en' && !namesAnew(best.text, question)) return false; // prettier-ignore
+  // "How much tax was paid?" is told by no row of wages.
+  const otherRow = best.row !== null && features.focus === 0 && features.label < OF_THE_ROW;
+  if (otherRow && question.kind === 'amount' && question.focus.length > 0) return false;
   if (best.row === null && lacksTellingWords(question.text, best.text)) return false;
   const reached = reachedAt(question.text);
   if (reached !== null && best.text.search(reached) < 0) return false;

@@ -3,7 +3,7 @@ import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
 
 /** How often something happens, without a number of days or years. */
 const EVERY =
-  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|other|half|halbe|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}(?!\p{L})(?<!\s(?:by|to|of|and|or|in|at|on|for|from|with|the|an?|und|oder|von|durch))|\bjedes halbe jahr\b/giu;
+  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|fourth|fifth|sixth|seventh|eighth|tenth|other|half|halbe|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}(?!\p{L})(?<!\s(?:by|to|of|and|or|in|at|on|for|from|with|the|an?|und|oder|von|durch))|\bjedes halbe jahr\b/giu;
 const ASKS_OFTEN =
   /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b|\bin welchen (?:zeit)?abständen\b|\bin welchem (?:rhythmus|turnus)\b|何回|頻度|ごと|おき/i;
 const FREQUENCY =
@@ -24,19 +24,22 @@ const ASKS_TERM =
 
 /** Units that a time is asked for in. */
 const UNIT_ASKED: readonly (readonly [asked: RegExp, unit: RegExp])[] = [
-  [/\bhow many (?:working |business )?days\b|\bwie viele (?:werk|arbeits)?tage\b|何日/i, /^(?:day|tag|日)/i],
-  [/\bhow many weeks\b|\bwie viele wochen\b|何週間/i, /^(?:week|woche|週)/i],
-  [/\bhow many months\b|\bwie viele monate\b|何(?:か|ヶ|カ)月/i, /^(?:month|monat|か月)/i],
-  [/\bhow many years\b|\bwie viele jahre\b|何年/i, /^(?:year|jahr|年)/i],
-  [/\bhow many hours\b|\bwie viele stunden\b|何時間/i, /^(?:hour|stunde|時間)/i],
-  [/\bhow many minutes\b|\bwie viele minuten\b|何分/i, /^(?:minute|分)/i],
+  [
+    /\bhow many (?:more |fewer |working |business )*days\b|\bwie viele (?:werk|arbeits)?tage\b|何日/i,
+    /^(?:day|tag|日)/i,
+  ],
+  [/\bhow many (?:more |fewer )?weeks\b|\bwie viele wochen\b|何週間/i, /^(?:week|woche|週)/i],
+  [/\bhow many (?:more |fewer )?months\b|\bwie viele monate\b|何(?:か|ヶ|カ)月/i, /^(?:month|monat|か月)/i],
+  [/\bhow many (?:more |fewer )?years\b|\bwie viele jahre\b|何年/i, /^(?:year|jahr|年)/i],
+  [/\bhow many (?:more |fewer )?hours\b|\bwie viele stunden\b|何時間/i, /^(?:hour|stunde|時間)/i],
+  [/\bhow many (?:more |fewer )?minutes\b|\bwie viele minuten\b|何分/i, /^(?:minute|分)/i],
 ];
 
 /** Asks how long a thing is, which a measure may answer as well as a time: "how long is the tug". */
 const OF_A_THING =
-  /^(?:how long (?:is|are|was|were) (?:the|an?|its|her|each|this|these)|wie lang (?:ist|sind|war|waren) (?:der|die|das|ein|eine)) [\p{L}-]+(?: (?!(?:at|in|on|open|valid|for|to|under|from|away|out)\b)[\p{L}-]+)?\s*\?*$/iu;
+  /^(?:how long (?:is|are|was|were) (?:the|an?|its|her|each|this|these)|wie lang (?:ist|sind|war|waren) (?:der|die|das|ein|eine)) [\p{L}-]+(?: (?!(?:at|in|on|open|valid|for|to|under|from|away|out)\b)[\p{L}-]+)?\s*\?*$|^how long (?:may|must|can|should|shall|could) (?:the|an?|its|each|this) (?:[\p{L}-]+ ){1,3}be\s*\?*$/iu;
 const LENGTHS =
-  /\d[\d.,]*(?:\s|-)?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|foot|m|km|miles?)\b(?= (?:long|in length|lang)\b)|(?<=\b(?:length of|länge von) )\d[\d.,]*\s?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|m|km|miles?)\b/giu;
+  /\d[\d.,]*(?:\s|-)?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|foot|m|km|miles?)\b(?= (?:long|in length|lang)\b)|(?<=\b(?:length of|länge von|(?:long|short)er than|(?:länger|kürzer) als) (?:an? )?)\d[\d.,]*\s?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|m|km|miles?)\b/giu;
 
 /** Times that a text tells, and how often something happens where that is asked. */
 export function durationsTold(text: string, asked: string, language: Language): Range[] {
@@ -59,6 +62,7 @@ export function durationsTold(text: string, asked: string, language: Language): 
   const unit = UNIT_ASKED.find(([shape]) => shape.test(asked))?.[1];
   const inUnit = times.filter((one) => unit !== undefined && one.unit !== null && unit.test(one.unit));
   if (inUnit.length > 0 || (unit !== undefined && times.length === 0)) return inUnit;
-  const often = times.length > 0 ? times : ranges(text, FREQUENCY);
+  // What happens each quarter takes no quarter.
+  const often = times.length > 0 || length ? times : ranges(text, FREQUENCY);
   return often.length > 0 ? often : ranges(text, LASTING);
 }

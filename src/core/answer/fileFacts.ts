@@ -13,7 +13,7 @@ const PAGES = new RegExp(
 );
 /** What a document says of itself, by the questions that ask for it. */
 const FIELDS: readonly (readonly [FactField, RegExp])[] = [
-  ['date', new RegExp(String.raw`\b(?:what (?:is|was) the date of|(?:what|which) date (?:is|was|does|bears?)|when (?:is|was|were)) ${DOCUMENT}\b(?:dated|document|file|agreement|contract|letter|lease|filing|report|notice|regulation)\b(?!.{0,40}\b(?:end|begin|start|expire|due|paid|sent|due)\b)`, 'i')],
+  ['date', new RegExp(String.raw`\b(?:what (?:is|was) the date of|(?:what|which) date (?:is|was|does|bears?)|when (?:is|was|were)) ${DOCUMENT}\b(?<!\b(?:last|first|final|day|end|start|term|notice|expiry)\b.*)(?:dated|document|file|agreement|contract|letter|lease|filing|report|notice|regulation)\b(?!.{0,40}\b(?:end|begin|start|expire|due|paid|sent|due)\b)`, 'i')],
   ['parties', /\bwho are the (?:contracting )?parties\b|\bbetween whom\b|\bwer sind die (?:vertrags)?parteien\b/i],
   ['period', /\b(?:what|which) period (?:does|do|is|are) .{0,40}\bcover/i],
   ['kind', /\bwhat (?:kind|sort|type) of (?:document|file|paper)\b/i],

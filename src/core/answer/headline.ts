@@ -6,7 +6,7 @@ import { freshMentions } from './kinds';
 import { measuredBy, measures } from './measured';
 import { movedFrom } from './moves';
 import { asksHolder, partyNamed, someoneNamed } from './partyNamed';
-import { asksSize, quantityAsked, SIZE, toldIn } from './quantities';
+import { asksSize, quantityAsked, SIZE, toldIn, unitBehind } from './quantities';
 import { wordingsOf, type Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { sayCell } from '../figure';
@@ -104,7 +104,8 @@ export function closestMention(evidence: Evidence, question: Question): string |
   if (best === undefined) return null;
   // Contracts say a sum in words and again in figures: "two hundred crowns (200)".
   const inFigures = /^\s*\(\s?\d[\d,.]*\s?\)/.exec(evidence.text.slice(best.end))?.[0] ?? '';
-  const said = oneLine(evidence.text.slice(best.start, best.end + inFigures.length));
+  const end = best.end + inFigures.length;
+  const said = oneLine(evidence.text.slice(best.start, end) + unitBehind(evidence.text, end));
   // A count that stands in brackets behind what is counted: "umbrellas (412)".
   return said.replace(/^\(([^()]+)\)$/, '$1');
 }
@@ -196,7 +197,8 @@ export function headlineOf(best: Evidence, question: Question): string {
   if (['amount', 'number', 'percentage', 'date', 'duration'].includes(question.kind)) {
     return closestMention(best, question) ?? told(best.text, question, language);
   }
-  const party = partyNamed(best.text, question) ?? (asksHolder(question) ? someoneNamed(best.text) : null);
+  const party =
+    partyNamed(best.text, question) ?? (asksHolder(question) ? someoneNamed(best.text, question.text) : null);
   if (party !== null) return party;
   // A sentence that only announces others decides nothing: "As to payment the following applies:".
   const says = best.unit.kind === 'sentence' && (!/:\s*$/.test(best.text) || CONDITION.test(best.text));

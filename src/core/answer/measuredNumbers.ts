@@ -15,7 +15,7 @@ const REFERENCE =
 const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
 const LIST_NUMBER =
-  /^[\s“„"「]*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)[\p{Lu}\p{Script=Han}\p{Script=Katakana}]|\(?\d{1,2}[.)]\s)/u;
+  /^[\s“„"「]*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)[\p{Lu}“„"‘「\p{Script=Han}\p{Script=Katakana}]|\(?\d{1,2}[.)]\s)/u;
 
 /** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; for a part of an address or version, "10.0.2.2"; for the number of a clause that is quoted; and for part of a name, "MW-40". */
 function isLabel(text: string, start: number, end: number): boolean {

@@ -1,5 +1,6 @@
 import type { Language, Range } from '../text';
 import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
+import { quantityAsked, toldIn } from './quantities';
 import { isMoney } from './sumsTold';
 
 const UNITS_OF_AGE = /^(?:month|year|monat|jahr)/;
@@ -46,11 +47,15 @@ function sameDimension(asked: string, before: string, behind: string): boolean {
   return wanted < 0 || own < 0 || own === wanted;
 }
 
-/** Numbers that a text tells, of the sort that a question asks for: ages, numbers of things, measures in its direction. */
+/** Numbers that a text tells, of the sort that a question asks for: ages, numbers of things, measures of its quantity and in its direction. */
 export function numbersTold(text: string, asked: string, language: Language): Range[] {
-  const numbers = measuredNumbers(text, language).filter(({ start, end }) =>
+  const all = measuredNumbers(text, language).filter(({ start, end }) =>
     sameDimension(asked, text.slice(0, start), text.slice(end)),
   );
+  // Japanese counters say what a number counts: 「何人」 is answered by 5名, not by 午前5時.
+  const quantity = language === 'ja' ? quantityAsked(asked) : null;
+  const ofIt = quantity === null ? [] : all.filter((one) => toldIn(quantity, text, [one]));
+  const numbers = ofIt.length > 0 ? ofIt : all;
   if (ASKS_AGE.test(asked)) {
     const ages = numbers.filter(({ unit, start, end }) =>
       unit === null

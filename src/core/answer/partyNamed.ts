@@ -37,13 +37,16 @@ function holderOf(text: string, words: readonly string[]): string | null {
 const HOLDER =
   /^wer (?:ist|sind|war) (?:(?:der|die|das|ihr|sein)e? [\p{L}-]{3,40}|[\p{L}-]{3,40}(?:er|erin|chef|kapitän|präsident|direktor))(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
 
-/** The first person named by title, or company by its kind: "Mr Piers Holloway", "Corbel Savings plc"; null where there is none. */
-export function someoneNamed(text: string): string | null {
-  const found =
-    /\b(?:(?:Mr|Ms|Mrs|Dr|Prof)\.?|Herrn?|Frau)\s\p{Lu}[\p{L}’'-]+(?:\s\p{Lu}[\p{L}’'-]+)*|(?:\p{Lu}[\p{L}&’'-]*\s)+(?:plc|Ltd|Limited|Inc|LLC|LLP|GmbH|AG|KG|Co)(?!\p{L})/u.exec(
-      text.replace(/\s+/g, ' '),
+/** The first person named by title, or company by its kind, whom a question does not name itself: "Mr Piers Holloway", "Corbel Savings plc"; null where there is none. */
+export function someoneNamed(text: string, asked = ''): string | null {
+  const found = text
+    .replace(/\s+/g, ' ')
+    .match(
+      /\b(?:(?:Mr|Ms|Mrs|Dr|Prof)\.?|Herrn?|Frau)\s\p{Lu}[\p{L}’'-]+(?:\s\p{Lu}[\p{L}’'-]+)*|(?:\p{Lu}[\p{L}&’'-]*\s)+(?:plc|Ltd|Limited|Inc|LLC|LLP|GmbH|AG|KG|Co)(?!\p{L})/gu,
     );
-  return found?.[0] ?? null;
+  // A company that is asked about is none that holds an office in it.
+  const fresh = found?.find((name) => !asked.includes(name) && !asked.includes(name.replace(/\s\S+$/, '')));
+  return fresh ?? null;
 }
 
 /** True for a question that asks who holds an office: only a name answers it. */

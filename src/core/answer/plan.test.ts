@@ -21,6 +21,19 @@ describe('a question of several parts', () => {
     ],
     ['What is the fee and when is it due?', ['What is the fee?', 'When is the fee due?']],
     [
+      'What did fares bring in the first quarter of 2025, how large was the loss and how many cars were carried?',
+      [
+        'What did fares bring in the first quarter of 2025?',
+        'How large was the loss in the first quarter of 2025?',
+        'How many cars were carried in the first quarter of 2025?',
+      ],
+    ],
+    [
+      'When are rates adapted, who decides and is lost profit compensated?',
+      ['When are rates adapted?', 'Who decides?', 'Is lost profit compensated?'],
+    ],
+    ['Who signs and is liable?', ['Who signs and is liable?']],
+    [
       'From when does the contract run, for how long and who may end the contract?',
       ['From when does the contract run?', 'For how long does the contract run?', 'Who may end the contract?'],
     ],

@@ -86,6 +86,17 @@ function splitRepeated(question: string): string[] {
 
 const YEAR = /\b(?:19|20)\d{2}\b/;
 
+/** A third question or a later one that begins with its verb, and names its subject without an article: "and is lost profit compensated". */
+const LAST_BY_VERB =
+  /^(.{8,}?),? and (?=(?:is|are|was|were|does|do|did|can|may|must|shall|should|will|has|have) (?:[\p{L}-]+ ){2,})/iu;
+
+function lastByVerb(pieces: readonly string[]): readonly string[] {
+  const last = pieces.at(-1) ?? '';
+  const before = pieces.length < 2 || !OPENS.test(last) ? undefined : LAST_BY_VERB.exec(last)?.[1];
+  if (before === undefined) return pieces;
+  return [...pieces.slice(0, -1), before, last.slice(before.length).replace(/^,? and /i, '')];
+}
+
 /** The parts, with the year that only the last of them ends in: "the revenue, the profit and the dividend in 2025". */
 function inYearOfLast(pieces: readonly string[]): readonly string[] {
   const tail =
@@ -96,13 +107,22 @@ function inYearOfLast(pieces: readonly string[]): readonly string[] {
   return pieces.map((piece, at) => (at === pieces.length - 1 ? piece : `${piece}${tail}`));
 }
 
+/** A part of a year, as a question names it. */
+const PERIOD =
+  / (?:in|for|during) (?:the )?(?:(?:first|second|third|fourth|last) (?:quarter|half)|(?:three|six|nine) months)(?: of| to \p{L}+)? (?:19|20)\d{2}\b/iu;
+
 /** A question for a value, of the year that the first part of its sentence names, where it names none itself. */
 function inYearOf(first: string, own: string): string {
   const years = new Set(first.match(new RegExp(YEAR, 'g')));
   const [year] = years;
-  if (years.size !== 1 || YEAR.test(own) || !/^(?:how (?:much|many)|what (?:was|were|did)|why|who)\b/i.test(own))
+  if (
+    years.size !== 1 ||
+    YEAR.test(own) ||
+    !/^(?:how (?:much|many|\w+ (?:was|were|did))|what (?:was|were|did)|why|who)\b/i.test(own)
+  )
     return own;
-  return own.replace(/\?$/, ` in ${year}?`);
+  const [period = ` in ${year}`] = PERIOD.exec(first) ?? [];
+  return own.replace(/\?$/, `${period}?`);
 }
 
 /** The part that a later one leans on: the first, or for several things ("they") the nearest that names something. */
@@ -133,8 +153,7 @@ export function planQuestions(text: string): string[] {
   const japanese = likeliestLanguage(plain, ['en', 'de', 'ja']) === 'ja' ? japaneseParts(plain) : null;
   if (japanese !== null) return japanese;
   if (BY_HOW_MUCH.test(body)) return [text.trim()];
-  const pieces = body
-    .split(BETWEEN)
+  const pieces = lastByVerb(body.split(BETWEEN))
     .flatMap((piece) => splitThings(piece.trim()))
     .flatMap(splitGermanThings)
     .flatMap(splitRepeated);

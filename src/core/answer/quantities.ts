@@ -49,7 +49,7 @@ const QUANTITIES: readonly Quantity[] = [
   ),
   quantity(/\bhow (?:loud|noisy)\b|\bnoise level\b|\bwie laut\b|騒音/i, NOISE),
   quantity(/\bhow much (?:electrical )?energy\b|\bbattery capacity\b|\bwie viel (?:energie|strom)\b|電力量/i, ENERGY),
-  quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum) power\b|\bwelche leistung\b|\bwie viel leiste\w+|\bwie stark ist (?:der|die) \w*(?:motor|maschine)|出力/i, POWER), // prettier-ignore
+  quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum|what|which) power\b|\bwelche leistung\b|\bwie viel leiste\w+|\bwie stark ist (?:der|die) \w*(?:motor|maschine)|出力/i, POWER), // prettier-ignore
   quantity(/\bwhat (?:pull|force|load)\b|\bwelche (?:zug)?kraft\b/i, `${FORCE}|${MASS}`),
   quantity(/\b(?:what|which) (?:oil |water |gas |air )?pressure\b|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
   quantity(/\b(?:what|which) voltage\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
@@ -77,10 +77,18 @@ export function wordsOfQuantity(asked: string): string {
   return found?.own === true ? (found.asked.exec(asked)?.[0] ?? '') : '';
 }
 
+/** Characters behind the first of a figure, at most, before its unit begins. */
+const FIGURE = 40;
 /** Units of any quantity. */
-const ANY_UNIT = told(
-  [LENGTH, AREA, MASS, SPEED, VOLUME, HEAT, POWER, ENERGY, NOISE, BYTES, PRESSURE, TENSION].join('|'),
-);
+const UNITS = [LENGTH, AREA, MASS, SPEED, VOLUME, HEAT, POWER, ENERGY, NOISE, BYTES, PRESSURE, TENSION].join('|');
+const ANY_UNIT = told(UNITS);
+
+const UNIT_BEHIND = new RegExp(String.raw`^[\s\u00a0-]?(?:${UNITS})(?![\p{L}\p{N}])`, 'iu');
+
+/** The unit that stands right behind a figure which ends at a place of a text, with the space before it: " kilowatts"; "" where none does. */
+export function unitBehind(text: string, end: number): string {
+  return UNIT_BEHIND.exec(text.slice(end, end + FIGURE))?.[0] ?? '';
+}
 
 /** What it may be told in how large a thing is. */
 export const SIZE = told([LENGTH, AREA, VOLUME, MASS, BYTES].join('|'));
@@ -90,15 +98,15 @@ export function asksSize(asked: string): boolean {
   return /\bhow (?:large|big|small)\b|\bwie (?:groß|klein)(?!\p{L})|大きさ/iu.test(asked);
 }
 
-/** Characters behind the first of a figure, at most, before its unit begins. */
-const FIGURE = 40;
-
 /** True when one of the figures of a text is told in units of a quantity, right behind it: "20 degrees", "3 to 5 metres". */
 export function toldIn(quantity: RegExp, text: string, mentions: readonly Range[]): boolean {
   return mentions.some(({ start, end }) => {
     // The mention may have taken the unit in, or its first word; what it measures itself is not what the figure behind it does.
     const own = [...text.slice(start, end).matchAll(/(?<!\p{L})[\p{L}°℃㎡%]/gu)];
     if (own.some(({ index }) => quantity.test(text.slice(start + index, start + index + FIGURE)))) return true;
+    // A counter of another thing: "1日5名" is no 1 of persons.
+    if (/(?![〇一二三四五六七八九十百千万億兆])[\p{Script=Han}\p{Script=Katakana}]$/u.test(text.slice(start, end)))
+      return false;
     const unit = own.at(-1)?.index;
     if (unit !== undefined && ANY_UNIT.test(text.slice(start + unit, start + unit + FIGURE))) return false;
     const behind = /^(?:[\s\u00a0-]|(?:to|and|or|bis|und|oder|から|～|〜|–|-)(?=[\s\d])|[\d.,]+)*/iu.exec(text.slice(end, end + FIGURE))?.[0].length ?? 0; // prettier-ignore

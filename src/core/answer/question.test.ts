@@ -69,6 +69,16 @@ describe('questions', () => {
   });
 });
 
+describe('the year of a thing', () => {
+  test.each([
+    ['What is the limit for an engine of 2005?', []],
+    ['What was the limit for engines in 2005?', ['#2005']],
+    ['By how much did row A shrink from 2019 to 2025?', ['#2019', '#2025']],
+  ])('is no period that is asked for: “%s”', (asked, periods) => {
+    expect(analyseQuestion(asked, 'en').periods).toEqual(periods);
+  });
+});
+
 describe('answers of a kind', () => {
   const texts = (text: string, asked: string): string[] =>
     freshMentions(text, analyseQuestion(asked, 'en'), 'en').map(({ start, end }) => text.slice(start, end));
@@ -93,6 +103,31 @@ describe('answers of a kind', () => {
 
   test('are sums where a sum and a number are told and it is asked how much', () => {
     expect(texts('Grants were made in seven cases and came to 18,400 crowns.', 'How much more was given in grants?')).toEqual(['18,400 crowns']); // prettier-ignore
+  });
+
+  test('are shares that are counted out or told as a fraction', () => {
+    expect(texts('Seven sailings in every hundred were late.', 'What share of sailings was late?')).toEqual(['Seven sailings in every hundred']); // prettier-ignore
+    expect(texts('The tenant bears two thirds of the premium.', 'What share of the premium does the tenant bear?')).toEqual(['two thirds']); // prettier-ignore
+    expect(texts('Bills fall due in 30 days.', 'What share of bills was late?')).toEqual([]);
+  });
+
+  test('are how long after something it happens', () => {
+    expect(texts('Papers are burnt after six months.', 'When are papers burnt?')).toEqual(['after six months']);
+    expect(texts('Papers are burnt after the day.', 'When are papers burnt?')).toEqual([]);
+  });
+
+  test('are no times of the quarter where it is asked how long something takes', () => {
+    expect(texts('It is charged every quarter.', 'How long does charging take?')).toEqual([]);
+  });
+
+  test('are a length of a thing that may be so long, as well as a time', () => {
+    expect(texts('It may not be longer than 7 metres.', 'How long may the suction pipe be?')).toEqual(['7 metres']);
+  });
+
+  test('are numbers of what a Japanese counter counts', () => {
+    const text = '清掃員を1日4名以上配置し、午前5時に始める。';
+    const question = analyseQuestion('毎日何人の清掃員が必要ですか。', 'ja');
+    expect(freshMentions(text, question, 'ja').map(({ start, end }) => text.slice(start, end))).toEqual(['4名']);
   });
 
   test('are how often something was done, and at what age', () => {

@@ -73,7 +73,7 @@ const SCAFFOLD = new Set(
 const SCAFFOLD_WEIGHT = 0.25;
 /** What only says what kind of measure is asked for: "how late", "in which year"; "a late departure" is a kind of departure. */
 const MEASURE_ASKED =
-  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|days?|weeks?|years?|months?|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)/giu;
+  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|high|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|days?|weeks?|years?|months?|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)/giu;
 /** Words that say which period is meant without naming it, and when in it, or that more is asked than told: they lead to no passage of their own. */
 const OF_THE_PERIOD =
   /(?<=\bhow (?:much|many) )(?:more|less|fewer)\b|\b(?:the|both|its) (?:two )?(?:sides|parties)\b|\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\b(?:in|for|during|over|of) (?:the )?(?:first|second|third|fourth|last|same) (?:half|quarter|(?:three|six|nine) months)(?: of)?\b|\bthan (?:a|the) year (?:before|earlier)\b|\bim (?:ersten|zweiten|dritten|vierten) (?:halbjahr|quartal|vierteljahr)(?!\p{L})|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/giu;
@@ -82,6 +82,10 @@ const OF_THE_DOCUMENT = new Set(
   'company agreement contract regulation licence license policy manual report'.split(' '),
 );
 const DOCUMENT_WEIGHT = 0.5;
+
+/** The year that some thing is from, which dates nothing: "for an engine of 2005". */
+const FROM_A_YEAR =
+  /(?<=\b(?:an?|eine[ms]?) [\p{L}-]+ )(?:of|from|built in|made in|von|aus) (?:19|20)\d{2}\b(?! (?:to|until|till|bis)\b)/gu;
 
 /** Where a question of a known shape names the property it asks for. */
 const FOCUS: readonly RegExp[] = [
@@ -140,7 +144,7 @@ export function analyseQuestion(
     weights.set(term, Math.max(weights.get(term) ?? 0, weight));
     if (weight > SCAFFOLD_WEIGHT && !words.includes(word)) words.push(word);
   }
-  const values = valueTerms(text, language);
+  const values = valueTerms(text.replace(FROM_A_YEAR, ' '), language);
   for (const value of values) weights.set(value, names.has(value) ? NAMING_WEIGHT : 0.8);
   // A question made of nothing but scaffolding is searched for by all its words.
   if (weights.size === 0) for (const { word } of tokenize(text)) if (!isStopword(word)) weights.set(word, 1);

@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { libraryOfTexts } from '../../../tests/support/shelf';
+import { statedFacts } from '../facts';
 import { askBuiltIn } from './ask';
 import { planQuestions } from './plan';
 import { scopeOf } from './scope';
@@ -116,6 +117,18 @@ describe('documents that disagree', () => {
     expect(answer.conflicts).toEqual([[0, 1, 2]]);
   });
 
+  test('in hours and days are told where their sentences are alike', () => {
+    const guideline = (time: string, other: string): string =>
+      `Guideline\n\nWhoever finds that records went astray reports it within ${time}.\n\n${other}`;
+    const asked = (texts: Readonly<Record<string, string>>): Answer => {
+      const two = libraryOfTexts(texts);
+      return askBuiltIn('How quickly must lost records be reported?', two.sources(), two.quotes, { now: () => 0 });
+    };
+    const editions = { 'Edition 1.txt': guideline('one day', ''), 'Edition 2.txt': guideline('six hours', '') };
+    expect(asked(editions).conflicts).toEqual([[0, 1]]);
+    expect(asked({ ...editions, 'Edition 2.txt': guideline('24 hours', '') }).conflicts).toEqual([]);
+  });
+
   test('are no conflict where only one of them is asked', () => {
     expect(ask('What does the draft ferry agreement say is paid for a sailing not performed?').conflicts).toEqual([]);
   });
@@ -191,6 +204,22 @@ describe('a question about the document itself', () => {
     ['What is the date of the letter of amendment?', '14 September 2023'],
   ])('“%s”', (question, headline) => {
     expect(ask(question).headline).toBe(headline);
+  });
+});
+
+describe('the date a document is of', () => {
+  const dateOf = (text: string, language: 'en' | 'de' = 'en'): string | undefined => {
+    const [source] = libraryOfTexts({ 'Paper.txt': text }, language).sources();
+    return source && statedFacts(source).find(({ field }) => field === 'date')?.value;
+  };
+
+  test.each([
+    ['This deed of 17 October 2023 is supplemental to a lease of the depot dated 3 February 2019.', 'en', '2023-10-17'],
+    ['By this contract, signed at Aldmere on 11 May 2021, the owner serves the hirer.', 'en', '2021-05-11'],
+    ['Die Verordnung über den Hafen vom 12. März 2015 wird geändert.\n\nDiese Verordnung vom 5. September 2023 gilt sofort.', 'de', '2023-09-05'], // prettier-ignore
+    ['Die Parteien des Werkvertrags vom 17. Februar 2023 vereinbaren am 8. September 2023:', 'de', '2023-09-08'],
+  ] as const)('is its own, not that of one it names: “%s”', (text, language, date) => {
+    expect(dateOf(text, language)).toBe(date);
   });
 });
 

@@ -11,6 +11,12 @@ const PART_OF_SUM =
   /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額/giu;
 /** Tenths, as Japanese counts shares. */
 const TENTHS = /[\d一二三四五六七八九]割(?:[\d一二三四五六七八九]分)?/gu;
+/** A share told by counting: "seven sailings in every hundred", "one in ten", "jeder Zehnte". */
+const COUNTED_SHARE =
+  /\b(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?: \p{L}+)? (?:in|out of|of) (?:every |each |an? )?(?:hundred|thousand|ten|twenty|three|four|five|six|seven|eight|\d+)(?! (?:days?|weeks?|months?|years?|hours?|minutes?))(?!\p{L}|[.,]?\d)|\bjede[rs]? (?:zweite|dritte|vierte|fünfte|sechste|achte|zehnte|zwanzigste|hundertste)(?!\p{L})|\b(?:ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn) von (?:drei|vier|fünf|zehn|zwanzig|hundert)(?!\p{L})/giu;
+/** A share told as a fraction: "two thirds", "die Hälfte". */
+const FRACTION =
+  /\b(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)\b|\bhalf(?= (?:of|the|an?|its|their)\b)|(?<!\p{L})(?:die hälfte|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|achtel|zehntel)s?)(?!\p{L})|[一二三四五六七八九十\d]+分の[一二三四五六七八九十\d]+|半分/giu;
 /** A step told as a factor. */
 const MULTIPLIED = /\b(?:doubled|halved|trebled|verdoppelt|halbiert|verdreifacht)\b/gi;
 /** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */
@@ -21,7 +27,7 @@ const ASKS_SHARE =
   /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\bhow much of (?:the|its|their|this|each|an?)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase|commission)\b|\bwie hoch (?:ist|sind|war|waren) .{0,30}(?:zuschlag|aufschlag|rabatt|nachlass|ermäßigung|abzug|bonus|provision)(?!\p{L})|\bwelche[nr]? (?:\p{L}+ )?(?:zuschlag|rabatt|nachlass|bonus|ermäßigung)(?!\p{L})/iu;
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
-  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|brought in|premium|cover|insurance|grant|loan|prize|award|pension|dues|(?:what|which) (?:sum|amount)|insured|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|verdien\w*|bezahlt|gezahlt|ausgegeben|eingenommen|gekostet|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
+  /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|sold|bought|brought in|premium|cover|insurance|grant|loan|prize|award|pension|dues|(?:what|which) (?:sum|amount)|insured|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|verdien\w*|bezahlt|gezahlt|ausgegeben|eingenommen|gekostet|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
 
 /** Asks for a time, though of what is paid: "the time for payment". */
 const OF_TIME =
@@ -94,8 +100,9 @@ export function sumsTold(text: string, asked: string, language: Language): Range
 
 /** Shares that a text tells. */
 export function sharesTold(text: string, language: Language): Range[] {
-  return [
+  const told = [
     ...measuredNumbers(text, language).filter(({ unit }) => unit === '%' || /\bpoint$/.test(unit ?? '')),
     ...ranges(text, TENTHS),
   ];
+  return told.length > 0 ? told : [...ranges(text, COUNTED_SHARE), ...ranges(text, FRACTION)];
 }

@@ -24,6 +24,10 @@ describe('how something came about', () => {
       'The agent sits at 4 Mill Lane.',
       'The agent is appointed from 15 January 2024.',
     ],
+    ['Where is the pump made?', 'The pump is made at Corran.', 'The pump shakes when its bolts are loose.'],
+    ['How deep is the basin?', 'The basin has a depth of 6 metres.', 'Boats of up to 8 metres lie in the basin.'],
+    ['How many boats does the club own?', 'The club has six boats.', 'Races were sailed with 19 boats on average.'],
+    ['In which town are the copies kept?', 'The copies lie in Corran.', 'The copies lie in another town.'],
     ['創業は何年ですか。', '当社は1950年に創業した。', '2025年に新港店を開いた。'],
   ])('%s', (asked, told, untold) => {
     expect(lacksTellingWords(asked, told)).toBe(false);

@@ -24,17 +24,43 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /\bown|belong|propert|\bb[uo]y|bought|purchas|acqui|sold|sell|hold|held|audit|examin|check|\(the .?\p{Lu}|gehör|eigen/u,
   ],
   [
+    /^where (?:is|are|was|were) .{2,50}\b(?:made|built|manufactured|produced)\s*\?*$|^wo (?:wird|werden|wurden?) .{2,50}(?:gebaut|hergestellt|gefertigt)(?!\p{L})/iu,
+    /ma[dk]e|manufactur|buil[dt]|produc|assembl|factory|works|yard|from|origin|bau|herstell|fertig|werk|werft|stamm/i,
+  ],
+  [
     /\b(?:what|which) colou?rs?\b|\b(?:in )?welche[rn]? farben?(?!\p{L})|何色/iu,
     /\b(?:red|blue|green|yellow|white|black|gr[ea]y|orange|brown|purple|violet|pink|silver|gold|rot|blau|grün|gelb|weiß|schwarz|grau|braun|lila|rosa|silbern|golden)(?:e[nmrs]?|ish)?(?!\p{L})|[赤青緑黄白黒灰橙茶紫銀金]色?/iu,
   ],
+  [
+    /^how many .{2,40}\b(?:does|do|did) .{2,40} own\s*\?*$/i,
+    /\bown|belong|\bha[sd]\b|\bhave\b|fleet|keep|kept|possess|inventory/i,
+  ],
+  [
+    /^how deep (?:is|are|was|were)\b|^wie tief (?:ist|sind|war|waren)(?!\p{L})/iu,
+    /deep|depth|draught|draft|dredg|water|sound|bottom|below|tief|wasser|grund/i,
+  ],
+  [
+    /^how wide (?:is|are|was|were)\b|^wie breit (?:ist|sind|war|waren)(?!\p{L})/iu,
+    /wide|width|beam|bread|broad|across|between|diameter|\bby\b|×| x |breit|durchmesser/i,
+  ],
+  [/^how tall (?:is|are|was|were)\b/i, /tall|high|height|above|elevat|rise|reach|stand/i],
   [
     /^(?:what|which) (?:is|are|was) (?:the |its )?(?:postal |business |registered |office )?address(?:es)? of\b|^wie (?:lautet|ist) die (?:anschrift|adresse)(?!\p{L})|住所/iu,
     /\b(?:Street|Road|Lane|Square|Quay|Avenue|Row|Terrace|Box)\b|straße|weg(?!\p{L})|platz(?!\p{L})|\b\d{4,5}\s\p{Lu}|@|https?:|[市町村区]/u,
   ],
 ];
 
+/** Asks which of several places or things, by a word for it: "in which town". */
+const WHICH_OF = /^(?:in|at|on|to|from|under|by|into) (?:what|which) (?<thing>[a-z]{3,})\b/i;
+
+/** True where a text says only that it is another of what is asked for: "the copies lie in another town". */
+function leavesOpen(asked: string, text: string): boolean {
+  const thing = WHICH_OF.exec(asked.trim())?.groups?.['thing'];
+  return thing !== undefined && new RegExp(String.raw`\b(?:an?other|some|any|other) ${thing}`, 'i').test(text);
+}
+
 /** True where a text says nothing of what only certain words tell, though that is asked: "founded in", "built by", a colour. */
 export function lacksTellingWords(asked: string, text: string): boolean {
   const told = ONLY_TOLD_BY.find(([shape]) => shape.test(asked.trim()))?.[1];
-  return told !== undefined && !told.test(text);
+  return (told !== undefined && !told.test(text)) || leavesOpen(asked, text);
 }

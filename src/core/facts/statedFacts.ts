@@ -45,10 +45,10 @@ const KINDS: readonly (readonly [string, RegExp])[] = [
 ];
 
 const DATE_LEADS =
-  /\b(?:dated|made (?:on|this)|entered into (?:on|as of)|effective(?: as of| from| date:?| on)?|in force (?:from|since|on)|as (?:of|at)|adopted (?:on|by .{0,40} on)|signed on|issued(?: on)?|published(?: on)?|date(?: of issue)?:?|commenc(?:es|ing) on|stand:?|vom|(?:ab|ge|be)schlossen am|unterzeichnet am|erlassen am|vereinbart am|(?:gültig|wirksam|in kraft) (?:ab|seit|am)|in der fassung vom|version [\w.-]+,?|last (?:updated|revised|modified)(?: on)?:?)\W{0,4}(?:the )?$/i;
+  /\b(?:dated|made (?:on|this)|entered into (?:on|as of)|effective(?: as of| from| date:?| on)?|in force (?:from|since|on)|as (?:of|at)|adopted (?:on|by .{0,40} on)|signed (?:at \p{Lu}\p{L}+ )?on|issued(?: on)?|published(?: on)?|date(?: of issue)?:?|commenc(?:es|ing) on|stand:?|vom|(?:ab|ge|be)schlossen am|unterzeichnet am|erlassen am|vereinbart am|vereinbaren am|einigen sich am|this (?:deed|agreement|letter|order|regulation|amendment|lease|contract|supplement|notice) (?:of|is dated)|diese[rsmn]? \p{L}+ vom|(?:gültig|wirksam|in kraft) (?:ab|seit|am)|in der fassung vom|version [\w.-]+,?|last (?:updated|revised|modified)(?: on)?:?)\W{0,4}(?:the )?$/iu;
 /** What makes a date that of another document: "the licence agreement dated 8 August 2021", "Mietvertrag vom". */
 const OF_ANOTHER =
-  /(?<!\bthis )(?:\b(?:agreement|contract|lease|licence|deed|policy|order|rules|regulations?|letter|resolution)|\p{L}*(?:vertrag|vertrags|vereinbarung|satzung|ordnung|bescheid))\s+(?:dated|of|vom)\W{0,3}(?:the )?$/iu;
+  /(?<!\bthis |\bdiese[rsmn]? |\bdiese )(?<!\p{L})(?:\b(?:agreement|contract|lease|licence|deed|policy|order|rules|regulations?|letter|resolution)|\p{L}*(?:vertrag|vertrags|vereinbarung|satzung|ordnung|bescheid))(?: (?:of|on|for|at|über|für|zur?m?) [^.;:]{2,50}?)?\s+(?:dated|of|vom)\W{0,3}(?:the )?$/iu;
 /** What stands behind a date of which a Japanese document is: "2024年2月20日に合意した". */
 const DATE_TRAILS = /^(?:に|、|付けで|より|から)?[^。\d付け]{0,24}?(?:締結|合意|施行|制定|改正|作成|効力|現在)/;
 const PERIOD =
@@ -135,7 +135,7 @@ function dateOf(front: readonly Front[]): Found | null {
         led:
           DATE_LEADS.test(text.slice(Math.max(0, date.start - 40), date.start).replace(/\n/g, ' ')) ||
           DATE_TRAILS.test(text.slice(date.end, date.end + 40).replace(/\s/g, '')),
-        another: OF_ANOTHER.test(text.slice(Math.max(0, date.start - 60), date.start).replace(/\n/g, ' ')),
+        another: OF_ANOTHER.test(text.slice(Math.max(0, date.start - 90), date.start).replace(/\n/g, ' ')),
         alone: linesAround(text, date.start, date.end).length <= date.end - date.start + 12,
       })),
   );

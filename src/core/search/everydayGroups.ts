@@ -228,7 +228,10 @@ account ledger
 bookkeeping accounting accounts
 midnight night
 workday weekday working business
+standby ready readiness
+aboard board
 today current
+shift move convey deliver
 soon promptly early
 early before advance
 beforehand advance prior

@@ -32,6 +32,7 @@ verpflichtet pflicht müssen
 anspruch recht forderung
 urheber rechtsinhaber autor verfasser
 sicherheitskopie sicherungskopie backup datensicherung
+schwimmen baden
 sicherung backup datensicherung sicherungskopie
 kopie vervielfältigung vervielfältigungsstück abschrift duplikat
 kopieren vervielfältigen duplizieren

@@ -137,6 +137,8 @@ for good: permanent irrevocable
 for the time being: provisional temporary interim
 from time to time: periodic
 free of charge: gratis free royalty
+give the orders: direct command instruct charge
+gives the orders: direct command instruct charge
 get rid of: remove delete dispose discard
 got rid of: remove delete dispose discard
 have a say: vote

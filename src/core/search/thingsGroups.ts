@@ -145,4 +145,7 @@ check audit audited
 books accounts records
 spot place location
 corner edge
+current electricity electric
+restate correct revise adjust
+tow towage manoeuvre
 `;
