@@ -15,7 +15,7 @@ import type { AskedSource } from './types';
 
 /** Words by which a clause goes, wholly or for some cases, without another in its place. */
 const GOES =
-  /\b(?:deleted|removed|repealed|revoked|abolished|withdrawn|struck|loses|dropped|surrendered|given up|waived|cancelled|cease\w* to|lapses|falls? away|no longer appl\w+|(?:shall|does|do) not apply|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る|廃止|撤廃/i;
+  /\b(?:deleted|removed|repealed|revoked|abolished|withdrawn|struck|loses|dropped|surrendered|given up|waived|cancelled|cease\w* to|lapses|falls? away|(?:is|are) gone|no longer appl\w+|(?:shall|does|do) not apply|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る|廃止|撤廃/i;
 
 function sharesSubject(text: string, { subject }: Question, source: AskedSource): boolean {
   const own = termSet(text, source.segment.language);
@@ -125,10 +125,11 @@ export function changedSides(
   const place = placeKey(best.unit.spans);
   const change = amendingIn(best.source).find(({ unit, behind }) => [unit, ...behind].some(({ spans }) => placeKey(spans) === place)); // prettier-ignore
   if (change === undefined) return null;
+  const told = quotedClaim(quoteOf(best.source, change)).text;
   for (const one of evidence) {
     if (one.source.id === best.source.id) continue;
     const sides = sidesChanged(one, null, changing, question);
-    if (sides?.some(({ source }) => source.id === best.source.id) === true) return sides;
+    if (sides?.some(({ source, claim }) => source.id === best.source.id && claim.text === told) === true) return sides;
   }
   return null;
 }

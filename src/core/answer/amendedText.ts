@@ -115,7 +115,9 @@ function withOneValue(text: string, change: string, language: Language, put: rea
   const named = told.filter((one) => holds(one) && like(one)).map((one) => wordsOf(one, change));
   const old = there.filter((one) => !put.includes(wordsOf(one, text)));
   const goes = old.filter((one) =>
-    named.length > 0 ? printed(wordsOf(one, text), language).test(named.join(' | ')) : one.unit === comes.unit,
+    named.length > 0
+      ? named.some((said) => printed(wordsOf(one, text), language).test(said) || printed(said, language).test(wordsOf(one, text))) // prettier-ignore
+      : one.unit === comes.unit,
   );
   const only = goes.length > 1 ? meant(goes, text, change, language) : goes[0];
   if (only === undefined) return null;
@@ -157,7 +159,8 @@ export function amendedText(
   language: Language,
   nth: number | null = null,
 ): string | null {
-  if (change.term !== null) return defines(text, change.term) ? (change.whole ?? change.text) : null;
+  if (change.term !== null)
+    return defines(text, change.term) ? (change.whole ?? withValues(text, change.text, language) ?? change.text) : null;
   const places = change.places.filter((place) => liesIn(at, place) || (change.pairs.length > 0 && liesIn(place, at))); // prettier-ignore
   if (places.length === 0 || (change.sentence !== null && nth !== null && change.sentence !== nth)) return null;
   if (change.pairs.length > 0) {

@@ -16,7 +16,7 @@ const MOST_OF_OTHERS = 60;
 const known = new WeakMap<AskedSource['segment'], readonly Amending[]>();
 
 const CALLED_SO =
-  /\bamend|addend|\bvariation|\bvarying|supplement|corrigend|endorsement|modif|\brevis(?:ion|es|ing)\b|\bchange (?:order|notice|agreement)|side letter|nachtrag|änderung|ergänzung|変更|改正|改定|覚書/i;
+  /\bamend|addend|\bvariation|\bvarying|supplement|corrigend|endorsement|modif|\brevis(?:ion|es|ing)\b|\bchange (?:order|notice|agreement)|\bwhat changes\b|\bchanges (?:to|in) (?:the|our|these)\b|\bchange in (?:these|the following)\b|side letter|nachtrag|änderung|ergänzung|変更|改正|改定|覚書/i;
 
 /** Pages at the front of a document that say what it changes; the first may be a cover. */
 const FRONT_PAGES = 3;
@@ -61,13 +61,15 @@ function readPassages(source: AskedSource, passages: readonly number[], changes:
 
 const allPassages = ({ segment }: AskedSource): number[] => [...Array(segment.passageSections.length).keys()];
 
+/** Passages of a document that is short enough to be a letter or notice. */
+const MOST_OF_LETTERS = 16;
 /** Sentences of a short document that turn clauses, at least, and their share of all its sentences, for it to be one that changes another: a letter says so nowhere else. */
 const LEAST_TURNS = 2;
 const TURNING_SHARE = 0.15;
 
 /** True for a short document that tells of clauses what becomes of them, and of little else; `calledSo` where it is called one that changes another. */
 function turnsClauses(source: AskedSource, calledSo: boolean): boolean {
-  if (source.segment.passageSections.length > MOST_OF_OTHERS) return false;
+  if (source.segment.passageSections.length > MOST_OF_LETTERS) return false;
   const units = unitsIn(source, allPassages(source));
   const turning = units.filter((one) => turnsClause(one, calledSo));
   return turning.length >= Math.max(LEAST_TURNS, TURNING_SHARE * units.length);

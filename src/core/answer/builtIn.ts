@@ -9,7 +9,7 @@ import { asksSizeOfMove } from './moves';
 import type { Question } from './question';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { columnAsked } from './rowEvidence';
-import { cellPlace } from '../figure';
+import { cellPlace, isCaption } from '../figure';
 import type { Sought } from './seek';
 import { RUN_IN, type UnitText } from '../search';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
@@ -48,7 +48,10 @@ function answerAs(
     ({ source, unit }) => place === null || place.holds(source, unit),
   );
   const why = asksWhy(question.text);
-  const able = evidence.filter((one) => canAnswer(one) && (!why || isSaid(one)));
+  const valued = VALUE_KINDS.has(question.kind);
+  const able = evidence.filter(
+    (one) => canAnswer(one) && (!why || isSaid(one)) && !(valued && isCaption(one.source.tables, one.unit.spans)),
+  );
   const first = why ? reasonAmong(able) : (valuedAmong(able, question) ?? able[0]);
   const listed = listLead(able, question);
   const best = listed ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;

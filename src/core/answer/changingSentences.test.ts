@@ -116,6 +116,21 @@ describe('a short paper that changes another', () => {
     expect(changesOf(revision).map(({ places }) => places)).toEqual([[['1', '1']], [['1', '2']], [['2', '1']]]);
   });
 
+  test('may head what it says of a clause by its name and number', () => {
+    const update = paragraphs(
+      'What changes in our terms',
+      'Our terms of 9 January 2022 change in these points.',
+      '• Price (3.1): 11 crowns instead of 9.',
+      '• Deletion (4.2): thirty days.',
+      '• Backups (1.3): from now on they are kept for 90 days.',
+    );
+    expect(changesOf(update).map(({ places }) => places)).toEqual([[['3', '1']], [['4', '2']], [['1', '3']]]);
+    const terms = paragraphs('Terms of 9 January 2022', '3.1 The fee is 9 crowns a month.', '4.2 After the end we delete logs within 60 days.'); // prettier-ignore
+    const texts = { 'Terms.txt': terms, 'Update.txt': update };
+    expect(asked(texts, 'How much is the fee a month?').lines?.[0]).toMatch(/^11 crowns \(amended/);
+    expect(asked(texts, 'Within how many days are logs deleted?').lines?.[0]).toMatch(/^thirty days \(amended/);
+  });
+
   test('may change several values in their order', () => {
     const texts = {
       'Order.txt': paragraphs(
@@ -158,6 +173,19 @@ describe('a definition that changes', () => {
     'Supplemental deed to the lease of 3 March 2019',
     '2.1 The definition of “Rent” shall be deleted and replaced with: “Rent” means 53,500 crowns a year.',
   );
+
+  test('may be told by the term alone, known by its capitals', () => {
+    const agreement = paragraphs('Credit agreement of 3 March 2020', '1.03 “Maturity Date” means 30 September 2026.');
+    const amending = paragraphs(
+      'First amendment to the credit agreement of 3 March 2020',
+      '(a) Section 1.01 is amended by deleting “24” and inserting “30”.',
+      '(b) The Maturity Date is hereby extended to 30 September 2029.',
+      '(c) The parties are 2 companies.',
+    );
+    expect(changesOf(amending).map(({ term }) => term)).toEqual([null, 'Maturity Date']);
+    const texts = { 'Agreement.txt': agreement, 'Amendment.txt': amending };
+    expect(asked(texts, 'What is the maturity date?').lines?.[0]).toMatch(/30 September 2029/);
+  });
 
   test('is told wherever the term is defined', () => {
     expect(changesOf(deed).map(({ term, whole }) => [term, whole])).toEqual([

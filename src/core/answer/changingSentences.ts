@@ -39,6 +39,8 @@ const LEAVES =
 const TURNS =
   /\b(?:now|no longer|instead of|in (?:its|their|the) (?:place|stead)|rather than|in place of|henceforth|from then on|goes (?:up|down)|raised|lowered|increased|reduced|doubled|halved|struck|dropped|deleted|replaced|becomes?|loses)\b|(?<!\p{L})(?:nun|nunmehr|künftig|fortan|statt|anstelle|abweichend von|nicht mehr|angehoben|gesenkt|gestrichen|ersetzt|verschiebt|verdoppelt|halbiert)(?!\p{L})|今後|に代えて|に替えて|ではなく/iu;
 
+/** A clause that heads what is said of it: "Deletion (4.2): thirty days." */
+const HEADED_BY = /\d\)?\s?:\s/;
 /** What a sentence that opens a list of changes ends in: "Article 2 is amended as follows:". */
 const OPENS_LIST = /\bas follows\s*:?\s*$|\bwie folgt geändert\s*:?\s*$|次のように改正する。?$/i;
 const ORDINALS: readonly RegExp[] = [
@@ -52,7 +54,7 @@ const ORDINALS: readonly RegExp[] = [
 function saysOfClause(plain: string, under: Address | null): boolean {
   const place = firstPlace(plain, { bare: true, under });
   if (place < 0 || LEAVES.test(plain)) return false;
-  return TURNS.test(plain) || plain.search(SAYS) > place;
+  return TURNS.test(plain) || plain.search(SAYS) > place || HEADED_BY.test(plain);
 }
 
 /** True for a sentence that says of a clause what becomes of it; `bare` where a number with points in it names one too. */
@@ -92,21 +94,31 @@ const DEFINED_ANEW = /[“"‘„][^”"’“]{2,60}[”"’“]\s+(?:shall mea
 
 const NOTHING_ELSE: Omit<Amending, 'source' | 'unit' | 'text'> = { behind: [], places: [], pairs: [], whole: null, sentence: null, term: null }; // prettier-ignore
 
-/** A sentence that changes the definition of a term; null for any other. */
+/** A term by its capitals, of which something is said: "The Maturity Date is hereby extended to". */
+const TERM_TURNED =
+  /^(?:\(?\w{1,4}[.)]\s+|\d[\d.]*\s+)?(?:with effect from [^,]{3,60}?,? )?the (?<term>\p{Lu}\p{L}+(?: \p{Lu}\p{L}+){0,3}) (?:is|are|shall be|will be) (?:hereby )?(?=.*\d)/iu;
+
+/** A sentence that changes the definition of a term; null for any other. Where the document is known to change others, `changes`, one that says what a term is does too. */
 function readDefinition(
   source: AskedSource,
   one: UnitText,
   following: readonly UnitText[],
-  between: string,
+  changes: boolean,
 ): Amending | null {
   // prettier-ignore
-  const found = DEFINITION.exec(oneLine(one.text));
-  const term = found?.groups?.['term'] ?? found?.groups?.['begriff'];
-  if (found === null || term === undefined || !(AMENDS.test(one.text) || TURNS.test(one.text))) return null;
-  const opened = oneLine(one.text).slice(found.index + found[0].length);
-  const text = TO_FOLLOW.test(opened) ? `${opened}${between}${following[0]?.text ?? ''}` : opened;
-  const whole = DEFINED_ANEW.exec(oneLine(text))?.[0] ?? null;
-  return { ...NOTHING_ELSE, source, unit: one.unit, text: oneLine(one.text), whole, term };
+  const text = oneLine(one.text);
+  const found = DEFINITION.exec(text);
+  const defined = found?.groups?.['term'] ?? found?.groups?.['begriff'];
+  const turned = changes && firstPlace(text, { bare: true }) < 0 ? TERM_TURNED.exec(text)?.groups?.['term'] : undefined;
+  if (found === null || defined === undefined || !(AMENDS.test(text) || TURNS.test(text))) {
+    // Only capitals tell a term from any other subject.
+    const isTerm = turned !== undefined && /^\p{Lu}\p{L}+(?: \p{Lu}\p{L}+)*$/u.test(turned);
+    return isTerm ? { ...NOTHING_ELSE, source, unit: one.unit, text, term: turned } : null;
+  }
+  const opened = text.slice(found.index + found[0].length);
+  const next = following[0] === undefined ? '' : ` ${oneLine(following[0].text)}`;
+  const anew = DEFINED_ANEW.exec(opened) ?? (TO_FOLLOW.test(opened) ? DEFINED_ANEW.exec(opened + next) : null);
+  return { ...NOTHING_ELSE, source, unit: one.unit, text, whole: anew?.[0] ?? null, term: defined };
 }
 
 /** Heads of the columns of a table that tell what was and what is. */
@@ -138,11 +150,12 @@ export function readChanges(source: AskedSource, units: readonly UnitText[], cha
     const plain = withoutQuoted(one.text);
     const named = lastNamed(plain);
     if (named !== null || one.unit.kind === 'heading') under = null;
+    if (one.unit.kind === 'heading') return [];
     if (named !== null && OPENS_LIST.test(plain)) {
       under = named;
       return [];
     }
-    const row = readRow(source, one) ?? readDefinition(source, one, units.slice(at + 1), between);
+    const row = readRow(source, one) ?? readDefinition(source, one, units.slice(at + 1), changes);
     const places = row === null ? placesChanged(one.text, changes, under) : [];
     if (places.length === 0) return row ?? [];
     const behind = newWording(one, units.slice(at + 1), between);

@@ -45,7 +45,7 @@ function partsOf(...said: readonly (string | undefined)[]): string[] {
 
 /** A clause named by its number alone, behind the number that a sentence may open with: "In 4.2 the word", "The figure in 2.1 is lowered". */
 const BARE =
-  /(?<=\S\s\(?)\d{1,2}(?:\.[1-9]\d?){1,3}(?=[,;:.)]?(?:\s|$)(?!(?:per|percent|prozent|million|crowns|kronen)\b))/gi;
+  /(?<=\S\s\(?)\d{1,2}(?:\.[1-9]\d?){1,3}(?=[,;:.)]{0,2}(?:\s|$)(?!(?:per|percent|prozent|million|crowns|kronen)\b))/gi;
 
 /** How a sentence may name a clause beside its full name. */
 export interface Naming {
@@ -127,8 +127,9 @@ function labelOf(text: string): string[] {
   return partsOf(LABEL.exec(text)?.groups?.['number']);
 }
 
-/** A place within another: "14.2" under "14" says all of where it is, "(a)" and "2." only the last of it. */
+/** A place within another: "14.2" under "14" says all of where it is, as it does behind "13.1"; "(a)" and "2." only the last of it. */
 function within(address: Address, label: Address): Address {
+  if (label.length > 1 && address.length >= label.length) return label;
   return label.length > address.length && address.every((number, at) => number === label[at])
     ? label
     : [...address, ...label];

@@ -15,6 +15,8 @@ import { changedSides, changingAmong, sidesChanged } from './amendedSides';
 import type { Evidence } from './evidence';
 import { closestMention, shorten } from './headline';
 import { intervalOf } from './intervals';
+import { measuredNumbers } from './measuredNumbers';
+import { asksSizeOfMove } from './moves';
 import type { Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
@@ -29,6 +31,8 @@ const CORRECTED_SCORE = 0.55;
 const NEAR_COVERED = 0.85;
 /** What it must hold of the question at least: sentences that meet it by a word or two speak of other things. */
 const LEAST_COVERED = 0.4;
+/** How near it must come for a change of it to be told in place of the best, which none changes. */
+const AS_GOOD = 0.85;
 const MOST_SIDES = 12;
 /** Words of a sentence that corrects a figure told before. */
 const CORRECTED =
@@ -122,6 +126,11 @@ function valueOf(text: string, evidence: Evidence): Value | null {
   const quantity = quantityAt(text, 0, text.length, language);
   if (quantity === null) return null;
   const hours = HOURS[quantity.unit ?? ''];
+  const parts = measuredNumbers(text, language);
+  if (hours !== undefined && parts.length > 1 && parts.every(({ unit }) => HOURS[unit ?? ''] !== undefined)) {
+    const sum = parts.reduce((all, { value, unit }) => all + Number(value) * (HOURS[unit ?? ''] ?? 0), 0);
+    return { unit: 'hour', worth: sum.toFixed(2), told: quantity.unit ?? '' };
+  }
   if (hours !== undefined)
     return { unit: 'hour', worth: worth(quantity).times(hours).toFixed(2), told: quantity.unit ?? '' };
   if (quantity.unit === 'year') return { unit: 'month', worth: worth(quantity).times(12).toFixed(), told: 'year' };
@@ -133,6 +142,16 @@ function corrects(one: Evidence, two: Evidence): boolean {
   return one.source.id === two.source.id && (CORRECTED.test(one.text) || CORRECTED.test(two.text));
 }
 
+/** Share of their words from which on two sentences are one clause in two wordings. */
+const ONE_CLAUSE = 0.75;
+
+/** True for sentences of two documents that are one clause in two wordings. */
+function oneClause(one: Evidence, best: Evidence): boolean {
+  if (one.row !== null || best.row !== null || one.source.id === best.source.id) return false;
+  const [a, b] = [one, best].map(({ text, source }) => wordsIn(text, source.segment.language));
+  return a !== undefined && b !== undefined && shareInCommon(a, b) >= ONE_CLAUSE;
+}
+
 /** True for a sentence or row that may say the same thing as the best one. */
 function comesNear(one: Evidence, best: Evidence): boolean {
   // What a correction corrects need not come as near as what another document says.
@@ -141,7 +160,7 @@ function comesNear(one: Evidence, best: Evidence): boolean {
     one.unit.kind !== 'contents' &&
     one.unit.kind !== 'heading' &&
     one.score >= (corrected ? CORRECTED_SCORE : NEAR_SCORE) * best.score &&
-    one.features.covered >= Math.max(LEAST_COVERED, NEAR_COVERED * best.features.covered)
+    (one.features.covered >= Math.max(LEAST_COVERED, NEAR_COVERED * best.features.covered) || oneClause(one, best))
   );
 }
 
@@ -164,8 +183,6 @@ function shareWords(one: Evidence, two: Evidence, { subject }: Question): boolea
 
 /** Share of their words from which on two sentences speak of one thing, though their values are of different units. */
 const ALIKE_ENOUGH = 0.5;
-/** Share of their words from which on two sentences are one clause in two wordings. */
-const ONE_CLAUSE = 0.75;
 
 function numbersIn({ text, source }: Evidence): string {
   return findNumbers(text.replace(/^\s*[(\d.)]+\s/, ''), source.segment.language).map(({ value }) => value).sort().join(); // prettier-ignore
@@ -239,8 +256,11 @@ export function sidesOf(
   const changed = changedSides(best, evidence, changing, question);
   if (changed !== null) return changed;
   const near = evidence.filter((one) => one === best || comesNear(one, best));
+  const moved = asksSizeOfMove(question.text);
   for (const one of near) {
-    const sides = sidesChanged(one, one === best ? own : null, changing, question);
+    const asGood = one.score >= AS_GOOD * best.score && one.features.covered >= best.features.covered;
+    const sides =
+      one === best || asGood || moved ? sidesChanged(one, one === best ? own : null, changing, question) : null;
     if (sides === null) continue;
     const told = new Set(sides.map(({ source }) => source.id));
     const others = otherSentences(one, near, question).filter(({ source }) => !told.has(source.id));

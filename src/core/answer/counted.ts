@@ -11,7 +11,7 @@ const BEHIND = 4;
 const BEFORE = 6;
 /** Words behind which something else than what a number counts is spoken of: "84 gardens to its members". */
 const COUNTED_UNTIL =
-  /\s(?:to|at|in|on|for|by|with|from|per|which|that|who|whose|are|were|has|have|had|an|auf|für|mit|bei|von|zu|die|der|sind|waren|hat|haben)\s(?=\S)/u;
+  /\s(?:to|at|in|on|for|by|with|from|per|and|or|und|oder|which|that|who|whose|are|were|has|have|had|an|auf|für|mit|bei|von|zu|die|der|sind|waren|hat|haben)\s(?=\S)/u;
 /** People are counted by many names: crew, passengers, members. */
 const PEOPLE = /^(?:people|persons?|individuals?|personen|leute|menschen)$/i;
 const PERSONS =
@@ -62,6 +62,8 @@ export function countsThings(
     // The number may have taken in what it counts as its unit: "3.42 million passengers".
     if (among(tokens.filter((token) => token.start >= start && token.start < end)) || among(behind)) return true;
     const before = tokens.filter((token) => token.end <= start).slice(-BEFORE);
+    // "Umbrellas (412)".
+    if (/\(\s?\d/.test(text.slice(Math.max(0, start - 1), end)) && among(before.slice(-1))) return true;
     // "A crew of three", "the workforce was 96".
     const said = /\b(of|was|were|is|numbered|totalled|betrug|beträgt) $/i.exec(text.slice(0, start))?.[1];
     if (said !== undefined && among(before.slice(said === 'of' ? -2 : -3))) return true;

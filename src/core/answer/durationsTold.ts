@@ -41,6 +41,9 @@ const OF_A_THING =
 const LENGTHS =
   /\d[\d.,]*(?:\s|-)?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|foot|m|km|miles?)\b(?= (?:long|in length|lang)\b)|(?<=\b(?:length of|länge von|(?:long|short)er than|(?:länger|kürzer) als) (?:an? )?)\d[\d.,]*\s?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|m|km|miles?)\b/giu;
 
+/** What stands between the parts of one time: "7時間45分", "two hours and thirty minutes". */
+const GOES_ON = /^(?: (?:and|und) | )?$/;
+
 /** Times that a text tells, and how often something happens where that is asked. */
 export function durationsTold(text: string, asked: string, language: Language): Range[] {
   if (ASKS_OFTEN.test(asked)) {
@@ -59,10 +62,16 @@ export function durationsTold(text: string, asked: string, language: Language): 
       !(length && FROM_A_POINT.test(text.slice(end, end + 12))) &&
       !(term && /\b(?:within|binnen|innerhalb(?: von)?) $/i.test(text.slice(0, start))),
   );
+  const whole = times.flatMap((time, at) => {
+    const [before, next] = [times[at - 1], times[at + 1]];
+    if (before !== undefined && GOES_ON.test(text.slice(before.end, time.start))) return [];
+    const goesOn = next !== undefined && GOES_ON.test(text.slice(time.end, next.start));
+    return [goesOn ? { ...time, end: next.end } : time];
+  });
   const unit = UNIT_ASKED.find(([shape]) => shape.test(asked))?.[1];
-  const inUnit = times.filter((one) => unit !== undefined && one.unit !== null && unit.test(one.unit));
+  const inUnit = whole.filter((one) => unit !== undefined && one.unit !== null && unit.test(one.unit));
   if (inUnit.length > 0 || (unit !== undefined && times.length === 0)) return inUnit;
   // What happens each quarter takes no quarter.
-  const often = times.length > 0 || length ? times : ranges(text, FREQUENCY);
+  const often = times.length > 0 || length ? whole : ranges(text, FREQUENCY);
   return often.length > 0 ? often : ranges(text, LASTING);
 }

@@ -59,6 +59,9 @@ const OTHER_MEASURE = 0.5;
 /** What a length, area, volume or weight counts where it is asked how large something is, which a bare number may answer as well. */
 const OF_SIZE = 1.6;
 
+/** A sentence that opens with a term in quotation marks and says what it means. */
+const DEFINES =
+  /^[^\p{L}]{0,12}[“"„](?<term>[^”"“]{2,60})[”"“]\s+(?:means?|shall mean|bedeutet|ist|beträgt)(?!\p{L})/iu;
 /** What a label's share keeps whose range does not hold the number asked. */
 const OTHER_RANGE = 0.4;
 /** What a period's share keeps where the figure is of another length of period. */
@@ -200,7 +203,8 @@ class Measure {
         around: this.weights.share(own, sets[index - 1] ?? own, sets[index + 1] ?? own, heading),
         whole,
         alike: this.weights.alike(headed, lead),
-        label: over === null ? 0 : this.label(over, headed, ranged),
+        label:
+          over === null ? this.defines(text, figures[index] as Range[], language) : this.label(over, headed, ranged),
         period: periodShare(this.question.periods, headed, surroundings) * this.spanShare(row, text, language),
         passage: hit.score / this.topScore,
         rank: 1 / (1 + rank),
@@ -230,9 +234,16 @@ class Measure {
 
   /** How far a row is the one asked for: by the share of its label that is asked, or whether its range holds the number asked, and of the question that it and its heads hold. */
   private label(over: RowTerms, headed: ReadonlySet<string>, ranged: ReadonlySet<string> | null): number {
-    const called = labelShare(over, this.weights.asked);
+    const called = labelShare(over.label, this.weights.asked);
     const own = ranged === null ? called : ranged.size > 0 ? 1 : OTHER_RANGE * called;
     return own * this.weights.share(headed);
+  }
+
+  /** How far a sentence defines, with a figure, just what a value is asked of: "“Commitment” means 24,000,000 crowns." */
+  private defines(text: string, figures: readonly Range[], language: Language): number {
+    const term = figures.length > 0 ? DEFINES.exec(text)?.groups?.['term'] : undefined;
+    const terms = termSet(term ?? '', language);
+    return this.weights.share(terms) * labelShare(terms, this.weights.asked);
   }
 
   /** Less than 1 for a figure of another length of period than is asked for: a quarter's for the year's. */

@@ -23,7 +23,11 @@ export function measuredBy(question: Question, language: Language): Measured {
   const people = question.kind === 'number' ? peopleCounted(question.text) : [];
   const standIns = question.terms.flatMap(({ term, equivalents = [] }) =>
     // The last part of a compound is a wider word: ships are more than cruise ships.
-    terms.has(term) ? equivalents.map((one) => one.term).filter((one) => !term.endsWith(one)) : [],
+    terms.has(term)
+      ? equivalents.flatMap((one) =>
+          one.loose === true || one.told === true || term.endsWith(one.term) ? [] : [one.term],
+        )
+      : [],
   );
   return {
     quantity: quantityOf(question),

@@ -31,7 +31,10 @@ function isLabel(text: string, start: number, end: number): boolean {
 
 /** A number of a house: "at 19 Quay Street". */
 function isHouse(text: string, start: number, end: number): boolean {
-  return /\bat $/.test(text.slice(0, start)) && /^ \p{Lu}\p{Ll}+/u.test(text.slice(end));
+  const behind = text.slice(end, end + 40);
+  if (/^ (?:\p{Lu}\p{L}+ ){1,2}(?:Square|Street|Road|Lane|Quay|Row|Terrace|Avenue|Wharf|Place)\b/u.test(behind))
+    return true;
+  return /\bat $/.test(text.slice(0, start)) && /^ \p{Lu}\p{Ll}+/u.test(behind);
 }
 
 /** A year that dates something rather than counting it: "the rules of 2011.", "since 2019 and". */

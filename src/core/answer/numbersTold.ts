@@ -1,7 +1,7 @@
 import type { Language, Range } from '../text';
 import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
 import { quantityAsked, toldIn } from './quantities';
-import { isMoney } from './sumsTold';
+import { FRACTION, isMoney } from './sumsTold';
 
 const UNITS_OF_AGE = /^(?:month|year|monat|jahr)/;
 /** Asks for an age, which is a time. */
@@ -69,7 +69,8 @@ export function numbersTold(text: string, asked: string, language: Language): Ra
     const things = numbers.filter(
       ({ unit }) => unit === null || !(unit === '%' || isMoney(unit) || UNITS_OF_TIME.test(unit)),
     );
-    return things.length > 0 ? things : numbers.filter(({ unit }) => unit === '%');
+    const told = [...things, ...ranges(text, FRACTION)];
+    return told.length > 0 ? told : numbers.filter(({ unit }) => unit === '%');
   }
   if (ASKS_EXTENT.test(asked)) return numbers.filter(({ unit }) => unit === null || !UNITS_OF_TIME.test(unit));
   const counts = numbers.filter(({ unit }) => unit !== '%');

@@ -44,7 +44,7 @@ const QUANTITIES: readonly Quantity[] = [
   ),
   quantity(/\b(?:floor |surface )?area\b|\b\w*fläche\b|面積|広さ|何(?:平方メートル|坪|ヘクタール)/i, AREA),
   quantity(
-    /\bhow (?:deep|wide|tall|thick|thin|far)\b|\bwie (?:tief|breit|dick|dünn|weit)\b|長さ|高さ|深さ|幅は|厚さ|全長|距離|何(?:メートル|センチ|ミリ|海里)/i,
+    /\bhow (?:deep|wide|tall|thick|thin|far)\b|\bhow long (?:(?:is|are|was|were)\b[^?]*\b(?:vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull)s?\b|(?:must|may|can|should)\b[^?]*\b(?:vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull)s? be\b)|\bwie (?:tief|breit|dick|dünn|weit)\b|長さ|高さ|深さ|幅は|厚さ|全長|距離|何(?:メートル|センチ|ミリ|海里)/i,
     LENGTH,
   ),
   quantity(/\bhow (?:loud|noisy)\b|\bnoise level\b|\bwie laut\b|騒音/i, NOISE),

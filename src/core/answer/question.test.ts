@@ -116,6 +116,24 @@ describe('answers of a kind', () => {
     expect(texts('Papers are burnt after the day.', 'When are papers burnt?')).toEqual([]);
   });
 
+  test('are times of several units', () => {
+    expect(texts('It takes two hours and thirty minutes.', 'How long does it take?')).toEqual(['two hours and thirty minutes']); // prettier-ignore
+    expect(texts('It takes two hours. Ten minutes are added.', 'How long does it take?')).toEqual(['two hours', 'Ten minutes']); // prettier-ignore
+  });
+
+  test('are no number of a house', () => {
+    expect(texts('Notices go to 8 Exchange Square.', 'How much of the loan was drawn?')).toEqual([]);
+  });
+
+  test('are numbers of the things themselves, not of those they are told by', () => {
+    const asksFor = (asked: string) => measuredBy(analyseQuestion(asked, 'en'), 'en');
+    const counts = (text: string, asked: string): boolean =>
+      measures(asksFor(asked), text, freshMentions(text, analyseQuestion(asked, 'en'), 'en'), 'en');
+    expect(counts('It hires out 41 oars.', 'How many oars are hired out?')).toBe(true);
+    expect(counts('It hires out 41 boats.', 'How many oars are hired out?')).toBe(false);
+    expect(counts('It is for staff over eighteen and persons on leave.', 'How many people sit there?')).toBe(false);
+  });
+
   test('are no times of the quarter where it is asked how long something takes', () => {
     expect(texts('It is charged every quarter.', 'How long does charging take?')).toEqual([]);
   });

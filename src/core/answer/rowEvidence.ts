@@ -27,7 +27,7 @@ export function rowTerms({ table, row }: RowOfTable, language: Language): RowTer
 }
 
 /** The share of a row's own label that is asked for: 1 for "Revenue" when revenue is asked, less for "Revenue from charter". */
-export function labelShare({ label }: RowTerms, asked: (term: string) => number): number {
+export function labelShare(label: ReadonlySet<string>, asked: (term: string) => number): number {
   if (label.size === 0) return 0;
   return [...label].reduce((sum, term) => sum + asked(term), 0) / label.size;
 }

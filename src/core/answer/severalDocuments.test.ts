@@ -117,6 +117,13 @@ describe('documents that disagree', () => {
     expect(answer.conflicts).toEqual([[0, 1, 2]]);
   });
 
+  test('are told where both are one clause, though neither holds most of the question', () => {
+    const notice = (metres: string): string => `Notice\n\n6. Vessels longer than ${metres} metres give warning of their arrival.`; // prettier-ignore
+    const two = libraryOfTexts({ 'Notice 2022.txt': notice('45'), 'Notice 2025.txt': notice('60') });
+    const answer = askBuiltIn('How long must a vessel be to announce itself?', two.sources(), two.quotes, { now: () => 0 }); // prettier-ignore
+    expect(answer.conflicts).toEqual([[0, 1]]);
+  });
+
   test('in hours and days are told where their sentences are alike', () => {
     const guideline = (time: string, other: string): string =>
       `Guideline\n\nWhoever finds that records went astray reports it within ${time}.\n\n${other}`;

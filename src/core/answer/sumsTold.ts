@@ -15,7 +15,7 @@ const TENTHS = /[\d一二三四五六七八九]割(?:[\d一二三四五六七八
 const COUNTED_SHARE =
   /\b(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?: \p{L}+)? (?:in|out of|of) (?:every |each |an? )?(?:hundred|thousand|ten|twenty|three|four|five|six|seven|eight|\d+)(?! (?:days?|weeks?|months?|years?|hours?|minutes?))(?!\p{L}|[.,]?\d)|\bjede[rs]? (?:zweite|dritte|vierte|fünfte|sechste|achte|zehnte|zwanzigste|hundertste)(?!\p{L})|\b(?:ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn) von (?:drei|vier|fünf|zehn|zwanzig|hundert)(?!\p{L})/giu;
 /** A share told as a fraction: "two thirds", "die Hälfte". */
-const FRACTION =
+export const FRACTION =
   /\b(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)\b|\bhalf(?= (?:of|the|an?|its|their)\b)|(?<!\p{L})(?:die hälfte|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|achtel|zehntel)s?)(?!\p{L})|[一二三四五六七八九十\d]+分の[一二三四五六七八九十\d]+|半分/giu;
 /** A step told as a factor. */
 const MULTIPLIED = /\b(?:doubled|halved|trebled|verdoppelt|halbiert|verdreifacht)\b/gi;

@@ -19,6 +19,7 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /^who (?:wrote|drew up|prepared|compiled|authored)\b|^wer hat .{2,50}(?:geschrieben|verfasst|erstellt)(?!\p{L})/iu,
     /[Ww]r[io]t|[Aa]uthor|[Pp]repar|[Cc]ompil|draw|drew|drafted|[Ss]igned|edit|[Rr]eport|[Ss]tud|[Ss]urvey|[Ii]nspect|\bby \p{Lu}|[Vv]erfass|erstell|geschrieben|von (?:der )?\p{Lu}/u,
   ],
+  [/^who signed\b|^wer hat .{2,50}unterschrieben(?!\p{L})/iu, /[Ss]ign|behalf|unterzeichn|unterschr|im Namen/u],
   [
     /^who (?:owns|bought|sold|audited|audits)\b|^which (?:firm|company) (?:audited|audits)\b|^wem gehör/i,
     /\bown|belong|propert|\bb[uo]y|bought|purchas|acqui|sold|sell|hold|held|audit|examin|check|\(the .?\p{Lu}|gehör|eigen/u,

@@ -51,6 +51,25 @@ export function tableRowAt(tables: readonly Table[], spans: readonly Span[]): Ro
   return best;
 }
 
+/** Captions by the page they stand on. */
+const captioned = new WeakMap<readonly Table[], ReadonlyMap<number, readonly Span[]>>();
+
+function captionsByPage(tables: readonly Table[]): ReadonlyMap<number, readonly Span[]> {
+  const known = captioned.get(tables);
+  if (known !== undefined) return known;
+  const pages = new Map<number, Span[]>();
+  for (const span of tables.flatMap((table) => table.captionSpans))
+    pages.set(span.page, [...(pages.get(span.page) ?? []), span]);
+  captioned.set(tables, pages);
+  return pages;
+}
+
+/** True where the caption of a table stands at some spans of a document. */
+export function isCaption(tables: readonly Table[], spans: readonly Span[]): boolean {
+  const captions = captionsByPage(tables);
+  return spans.some((span) => captions.get(span.page)?.some((one) => overlaps(one, span)) === true);
+}
+
 /** Every table row that some spans of a document touch, in the order of the page. */
 export function rowsTouched(tables: readonly Table[], spans: readonly Span[]): RowOfTable[] {
   const found = new Set<Placed>();

@@ -230,6 +230,7 @@ midnight night
 workday weekday working business
 standby ready readiness
 aboard board
+fail reject
 today current
 shift move convey deliver
 soon promptly early
