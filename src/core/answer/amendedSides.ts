@@ -1,4 +1,4 @@
-import { placeKey, termSet, unitsOfPassage } from '../search';
+import { placeKey, termSet, unitsOfPassage, type UnitText } from '../search';
 import type { Language } from '../text';
 import { amendedText, sentenceParts } from './amendedText';
 import { amendingIn, mayChange } from './amending';
@@ -15,7 +15,7 @@ import type { AskedSource } from './types';
 
 /** Words by which a clause goes, wholly or for some cases, without another in its place. */
 const GOES =
-  /\b(?:deleted|removed|repealed|revoked|abolished|withdrawn|struck|loses|dropped|surrendered|given up|waived|cancelled|cease\w* to|lapses|falls? away|(?:is|are) gone|no longer appl\w+|(?:shall|does|do) not apply|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る|廃止|撤廃/i;
+  /\b(?:deleted|omit|omitted|removed|repealed|revoked|abolished|withdrawn|struck|loses|dropped|surrendered|given up|waived|cancelled|cease\w* to|lapses|falls? away|(?:is|are) gone|no longer appl\w+|(?:shall|does|do) not apply|gestrichen|aufgehoben|entf(?:ällt|allen))\b|削除|削る|廃止|撤廃/i;
 
 function sharesSubject(text: string, { subject }: Question, source: AskedSource): boolean {
   const own = termSet(text, source.segment.language);
@@ -59,12 +59,15 @@ function saidAfter(one: Evidence, text: string, change: Amending, question: Ques
   return text === change.text && GOES.test(text) ? shorten(text) : headlineOf({ ...one, text, row: null }, question);
 }
 
-/** Which sentence of its clause one is, from 1, as far as its passage tells. */
-function sentenceOfClause({ source, hit, index, unit }: Evidence): number {
+/** Where a sentence stands, and which of its clause it is, from 1, as far as its passage tells: one without a number is of the clause that the numbered one before it opens. */
+function placeOf(one: Evidence): { readonly at: Address; readonly nth: number } {
+  const { source, hit, index, unit } = one;
   const units = unitsOfPassage(source, hit.passage);
+  const ofClause = (other: UnitText | undefined): boolean => other?.unit.section === unit.section && other.unit.kind === 'sentence'; // prettier-ignore
   let first = index;
-  while (first > 0 && !labelled(units[first]?.text ?? '') && units[first - 1]?.unit.section === unit.section && units[first - 1]?.unit.kind === 'sentence') first -= 1; // prettier-ignore
-  return index - first + 1;
+  while (first > 0 && !labelled(units[first]?.text ?? '') && ofClause(units[first - 1])) first -= 1;
+  const lead = units[first];
+  return { at: addressOf(source, lead !== undefined && labelled(lead.text) ? lead : one), nth: index - first + 1 };
 }
 
 /** The documents that change clauses of others, the earliest first. */
@@ -86,7 +89,7 @@ export function sidesChanged(
 ): Side[] | null {
   const { source } = one;
   const { language } = source.segment;
-  const at = addressOf(source, one);
+  const { at, nth } = placeOf(one);
   const defined = /^[^\p{L}]*[“"‘„]/u.test(one.text);
   if ((at.length === 0 && !defined) || one.row !== null || changing.length === 0) return null;
   const first = own ?? {
@@ -96,7 +99,6 @@ export function sidesChanged(
     amends: false,
   };
   const sides: Side[] = [first];
-  const nth = sentenceOfClause(one);
   let text = one.text;
   for (const other of changing) {
     if (other.id === source.id) continue;

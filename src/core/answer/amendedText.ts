@@ -85,7 +85,7 @@ function shareWord(one: string, two: string, language: Language): boolean {
 }
 
 /** Parts of a sentence that each may tell a change of its own. */
-const CHANGES_APART = /;\s|、/;
+const CHANGES_APART = /;\s|、|,\s(?:and|und)\s/;
 
 /** A clause's sentence with its values of one unit changed for as many others in their order: "the fines are doubled, to 12,000 and 3,000"; null where they are not as many. */
 function withEach(

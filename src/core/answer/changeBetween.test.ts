@@ -78,6 +78,15 @@ describe('a change between the sentences of two documents', () => {
     expect(ask('By how many did the average number of staff change?', texts).calculations[0]?.working).toMatch(/^96 − 101 = −5/); // prettier-ignore
   });
 
+  test.each([
+    ['Revenue was 12.4 million crowns (2023: 11.9 million).', 'By how much did revenue grow?', /^12.4 − 11.9 = 0.5/],
+    ['Punctuality improved: 94.2 per cent of departures were on time against 91.7 per cent.', 'By how many percentage points did punctuality improve?', /^94.2 − 91.7 = 2.5/], // prettier-ignore
+    ['Operating costs rose from 9.8 to 10.1 million crowns.', 'By how much did operating costs rise?', /^10.1 − 9.8 = 0.3/], // prettier-ignore
+  ])('is within a sentence that leaves out what both figures share: “%s”', (text, question, working) => {
+    const answer = ask(question, { 'Results 2024.txt': `Results for 2024\n\n${text}` });
+    expect(answer.calculations[0]?.working).toMatch(working);
+  });
+
   test('is none within one document that names no year, nor of what both tell alike', () => {
     expect(ask('By how many did the number of members grow?', { 'Report 2025.txt': REPORTS['Report 2025.txt'] }).calculations).toEqual([]); // prettier-ignore
     const same = { ...REPORTS, 'Report 2024.txt': report(2024, '447', '1,150', '301') };

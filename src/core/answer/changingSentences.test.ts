@@ -82,6 +82,42 @@ describe('a list of changes', () => {
   });
 });
 
+describe('clauses numbered otherwise', () => {
+  test('in Roman, with sections that name themselves', () => {
+    const articles = paragraphs(
+      'Articles of the society of 6 May 1998',
+      'Article II. Members',
+      'Section 1. Anyone may join.',
+      'Section 2. The yearly subscription is 48 crowns. It is due in May.',
+    );
+    const resolutions = paragraphs(
+      'Resolutions: changes to the articles of 6 May 1998',
+      'RESOLVED, that Article II, Section 2 be amended by striking out 48 crowns and putting 60 crowns in its place.',
+    );
+    const texts = { 'Articles.txt': articles, 'Resolutions.txt': resolutions };
+    expect(asked(texts, 'How much is the yearly subscription?').lines?.[0]).toMatch(/^60 crowns \(amended/);
+  });
+
+  test('by paragraphs behind the number of a regulation, changed by what is to be substituted or omitted', () => {
+    const regulations = paragraphs(
+      'Regulations 2014',
+      '1. (1) Ferries pay nothing.',
+      '(2) A certificate costs 400 crowns.',
+      '2. Sailing ships pay half.',
+    );
+    const amending = paragraphs(
+      'Amendment regulations 2023 to the regulations 2014',
+      '2. The Regulations 2014 are amended in accordance with regulations 3 to 8.',
+      '3. For regulation 1(2) substitute—',
+      '“(2) A certificate costs 520 crowns.”.',
+      '4. Omit regulation 2.',
+    );
+    expect(changesOf(amending).map(({ places }) => places)).toEqual([[['1', '2']], [['2']]]);
+    const texts = { 'Regulations 2014.txt': regulations, 'Amendment.txt': amending };
+    expect(asked(texts, 'What does a certificate cost?').lines?.[0]).toMatch(/^520 crowns \(amended/);
+  });
+});
+
 describe('a short paper that changes another', () => {
   const letter = paragraphs(
     'Aldmere, 3 May 2024.',

@@ -26,23 +26,26 @@ export interface Amending {
 const AMENDS =
   /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced|extended|shortened|prolonged)|shall (?:now )?read|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect|be in force)|lapses?|falls? away|no longer appl(?:y|ies))\b|\bfor (?:the (?:words?|figures?|sums?|number) )?“”,? (?:read|substitute)\b|(?<!\p{L})(?:wird|werden|ist|sind)(?!\p{L}).{0,160}(?<!\p{L})(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|angehoben|gesenkt|herabgesetzt|festgesetzt|verlängert|verkürzt)(?!\p{L})|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten|beträgt|betragen) (?:nun|nunmehr|künftig|fortan|wie folgt)|\bentf(?:ällt|allen)(?!\p{L})|an die stelle|“” (?:becomes?|shall be(?:come)?|wird zu)\s|改め|改正|置き換え|に変更|とあるの[はを]|削除|削る/iu;
 /** A sentence whose new wording comes behind it. */
-const TO_FOLLOW = /[:：]\s*$|次の(?:とおり|ように)|以下のとおり|\bas follows\b|\bfolgende fassung\b|\bwie folgt\b/i;
+const TO_FOLLOW = /[:：—–]\s*$|次の(?:とおり|ように)|以下のとおり|\bas follows\b|\bfolgende fassung\b|\bwie folgt\b/i;
 const MOST_FOLLOWING = 6;
 /** Verbs that a sentence which changes a clause says it by, behind the place of the clause. */
 const SAYS =
-  /\b(?:is|are|shall|will|may|must|has|becomes?|reads?|ceases?|lapses?|falls?|rises?|gives?|goes|takes?|moves?|comes?|changes?|increases?|decreases?|drops?|doubles?|stands?|ends?|runs?|means?)\b|(?<!\p{L})(?:wird|werden|ist|sind|beträgt|betragen|lautet|lauten|gilt|gelten|erhöht|erhöhen|verlängert|verkürzt|ermäßigt|vermindert|verringert|steigt|sinkt|entf(?:ällt|allen)|erhält|erhalten|fällt|heißt|heißen|tritt|treten|wächst|endet|läuft)(?!\p{L})|は|中|を/iu;
+  /\b(?:is|are|be|shall|will|may|must|has|becomes?|reads?|ceases?|lapses?|falls?|rises?|gives?|goes|takes?|moves?|comes?|changes?|increases?|decreases?|drops?|doubles?|stands?|ends?|runs?|means?)\b|(?<!\p{L})(?:wird|werden|ist|sind|beträgt|betragen|lautet|lauten|gilt|gelten|erhöht|erhöhen|verlängert|verkürzt|ermäßigt|vermindert|verringert|steigt|sinkt|entf(?:ällt|allen)|erhält|erhalten|fällt|heißt|heißen|tritt|treten|wächst|endet|läuft)(?!\p{L})|は|中|を/iu;
 /** A sentence that leaves a clause as it is, or puts another behind it. */
 const LEAVES =
-  /\b(?:inserted|added|appended|remains?|unaffected|unchanged|unaltered|continues? (?:to apply|in force)|after (?:clause|section|article|paragraph|rule|item)s? \S+|bleib(?:t|en)|unberührt|unverändert|(?:ein|an)gefügt)\b|の次に|加える|従前|なお効力/i;
+  /\b(?:inserted|added|appended|remains?|unaffected|unchanged|unaltered|continues? (?:to apply|in force)|after (?:clause|section|article|paragraph|rule|item)s? \S+|bleib(?:t|en)|unberührt|unverändert|(?:ein|an)gefügt|ergänzt)\b|の次に|加える|従前|なお効力/i;
 
 /** Words that tell of a change wherever they stand: what was, against what is from then on. */
 const TURNS =
-  /\b(?:now|no longer|instead of|in (?:its|their|the) (?:place|stead)|rather than|in place of|henceforth|from then on|goes (?:up|down)|raised|lowered|increased|reduced|doubled|halved|struck|dropped|deleted|replaced|becomes?|loses)\b|(?<!\p{L})(?:nun|nunmehr|künftig|fortan|statt|anstelle|abweichend von|nicht mehr|angehoben|gesenkt|gestrichen|ersetzt|verschiebt|verdoppelt|halbiert)(?!\p{L})|今後|に代えて|に替えて|ではなく/iu;
+  /\b(?:now|no longer|instead of|in (?:its|their|the) (?:place|stead)|rather than|in place of|henceforth|from then on|goes (?:up|down)|raised|lowered|increased|reduced|doubled|halved|struck|dropped|deleted|replaced|becomes?|loses|omit|substitute|strike out|delete)\b|(?<!\p{L})(?:nun|nunmehr|künftig|fortan|statt|anstelle|abweichend von|nicht mehr|angehoben|gesenkt|gestrichen|ersetzt|verschiebt|verdoppelt|halbiert)(?!\p{L})|今後|に代えて|に替えて|ではなく/iu;
 
 /** A clause that heads what is said of it: "Deletion (4.2): thirty days." */
 const HEADED_BY = /\d\)?\s?:\s/;
 /** What a sentence that opens a list of changes ends in: "Article 2 is amended as follows:". */
 const OPENS_LIST = /\bas follows\s*:?\s*$|\bwie folgt geändert\s*:?\s*$|次のように改正する。?$/i;
+/** A sentence that says only where the changes are told. */
+const SENDS_ON =
+  /\b(?:amended|varied|modified|changed)\b.{0,30}\b(?:in accordance with|as (?:set out|provided|described) (?:in|by|under))\b/i;
 const ORDINALS: readonly RegExp[] = [
   /\bfirst sentence\b|\bsatz 1\b|前段|本文/i,
   /\bsecond sentence\b|\bsatz 2\b|後段/i,
@@ -151,6 +154,7 @@ export function readChanges(source: AskedSource, units: readonly UnitText[], cha
     const named = lastNamed(plain);
     if (named !== null || one.unit.kind === 'heading') under = null;
     if (one.unit.kind === 'heading') return [];
+    if (SENDS_ON.test(plain)) return [];
     if (named !== null && OPENS_LIST.test(plain)) {
       under = named;
       return [];

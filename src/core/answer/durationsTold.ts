@@ -1,4 +1,4 @@
-import type { Language, Range } from '../text';
+import type { Language, NumberMention, Range } from '../text';
 import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
 
 /** How often something happens, without a number of days or years. */
@@ -41,8 +41,14 @@ const OF_A_THING =
 const LENGTHS =
   /\d[\d.,]*(?:\s|-)?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|foot|m|km|miles?)\b(?= (?:long|in length|lang)\b)|(?<=\b(?:length of|länge von|(?:long|short)er than|(?:länger|kürzer) als) (?:an? )?)\d[\d.,]*\s?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|m|km|miles?)\b/giu;
 
-/** What stands between the parts of one time: "7時間45分", "two hours and thirty minutes". */
-const GOES_ON = /^(?: (?:and|und) | )?$/;
+/** What stands between the parts of one time: "7時間45分", "two hours and thirty minutes"; hours and minutes need nothing. */
+const GOES_ON = /^(?: (?:and|und) )?$/;
+
+/** True for two times that are one: "2 hours 30 minutes", but not "nach zehn Jahren drei Monate". */
+function isOneTime(text: string, one: NumberMention, next: NumberMention): boolean {
+  const between = text.slice(one.end, next.start);
+  return GOES_ON.test(between) || (between === ' ' && /^hour/.test(one.unit ?? '') && /^min/.test(next.unit ?? ''));
+}
 
 /** Times that a text tells, and how often something happens where that is asked. */
 export function durationsTold(text: string, asked: string, language: Language): Range[] {
@@ -64,8 +70,8 @@ export function durationsTold(text: string, asked: string, language: Language): 
   );
   const whole = times.flatMap((time, at) => {
     const [before, next] = [times[at - 1], times[at + 1]];
-    if (before !== undefined && GOES_ON.test(text.slice(before.end, time.start))) return [];
-    const goesOn = next !== undefined && GOES_ON.test(text.slice(time.end, next.start));
+    if (before !== undefined && isOneTime(text, before, time)) return [];
+    const goesOn = next !== undefined && isOneTime(text, time, next);
     return [goesOn ? { ...time, end: next.end } : time];
   });
   const unit = UNIT_ASKED.find(([shape]) => shape.test(asked))?.[1];

@@ -15,7 +15,7 @@ const REFERENCE =
 const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
 const LIST_NUMBER =
-  /^[\s“„"「]*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)[\p{Lu}“„"‘「\p{Script=Han}\p{Script=Katakana}]|\(?\d{1,2}[.)]\s)/u;
+  /^[\s“„"「]*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)[\p{Lu}“„"‘「\p{Script=Han}\p{Script=Katakana}]|\(?\d{1,2}[.)]\s|（\d{1,2}）)/u;
 
 /** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; for a part of an address or version, "10.0.2.2"; for the number of a clause that is quoted; and for part of a name, "MW-40". */
 function isLabel(text: string, start: number, end: number): boolean {
@@ -46,6 +46,9 @@ function isYear(text: string, start: number, end: number): boolean {
   );
 }
 
+/** The one that a Japanese rate is told for: 「1平方メートル当たり」,「1件につき」. */
+const PER_ONE = /^[1１一](?!\d|,\d)[^\d\s、。]{0,8}?(?:当たり|あたり|につき)/u;
+
 /** Numbers that count or measure something: no clause, page or list number, and no year. */
 export function measuredNumbers(text: string, language: Language): NumberMention[] {
   const listed = LIST_NUMBER.exec(text)?.[0].length ?? 0;
@@ -55,6 +58,7 @@ export function measuredNumbers(text: string, language: Language): NumberMention
     ({ start, end, unit }) =>
       !/^\s*(?:o['’]clock|[ap]\.?m\b|uhr\b)/i.test(text.slice(end, end + 10)) &&
       !inDate(start, end) &&
+      !PER_ONE.test(text.slice(start, end + 12)) &&
       (unit !== null || !REFERENCE.test(text.slice(Math.max(0, start - 16), start))) &&
       (unit !== null || !REFERENCES.test(text.slice(Math.max(0, start - 60), start))) &&
       (unit !== null || !(isLabel(text, start, end) || isHouse(text, start, end) || isYear(text, start, end))) &&

@@ -25,6 +25,7 @@ const ASKS_EXTENT =
   /\bhow (?:large|big|small|deep|wide|tall|thick|thin|heavy|hot|warm|cold|loud|powerful|steep)\b|\bwie (?:groß|klein|tief|breit|dick|schwer|warm|kalt|heiß|laut)(?!\p{L})/iu;
 /** Asks for a number of things. */
 const COUNTS = /\b(?:how many|what number of|what (?:is|was|are|were) the (?:total )?number of|wie viele[nr]?)\b/i;
+const NEEDED = /\b(?:need(?:s|ed)?|required?|must|necessary|majority|quorum)\b/i;
 /** Directions that a measure can be taken in, each with the words that ask for it or tell it. */
 const DIMENSIONS: readonly RegExp[] = [
   /\b(?:deep|depth|draught|draft|tief\w*)\b/i,
@@ -69,7 +70,8 @@ export function numbersTold(text: string, asked: string, language: Language): Ra
     const things = numbers.filter(
       ({ unit }) => unit === null || !(unit === '%' || isMoney(unit) || UNITS_OF_TIME.test(unit)),
     );
-    const told = [...things, ...ranges(text, FRACTION)];
+    // "Three quarters of the votes" is how many are needed, never how many there are.
+    const told = NEEDED.test(asked) ? [...things, ...ranges(text, FRACTION)] : things;
     return told.length > 0 ? told : numbers.filter(({ unit }) => unit === '%');
   }
   if (ASKS_EXTENT.test(asked)) return numbers.filter(({ unit }) => unit === null || !UNITS_OF_TIME.test(unit));

@@ -83,7 +83,10 @@ const FIGURE = 40;
 const UNITS = [LENGTH, AREA, MASS, SPEED, VOLUME, HEAT, POWER, ENERGY, NOISE, BYTES, PRESSURE, TENSION].join('|');
 const ANY_UNIT = told(UNITS);
 
-const UNIT_BEHIND = new RegExp(String.raw`^[\s\u00a0-]?(?:${UNITS})(?![\p{L}\p{N}])`, 'iu');
+const UNIT_BEHIND = new RegExp(
+  String.raw`^[\s\u00a0-]?(?:${UNITS})(?:(?![\p{L}\p{N}])|(?=[\u3040-\u30ff\u4e00-\u9fff]))`,
+  'iu',
+);
 
 /** The unit that stands right behind a figure which ends at a place of a text, with the space before it: " kilowatts"; "" where none does. */
 export function unitBehind(text: string, end: number): string {

@@ -118,7 +118,16 @@ describe('answers of a kind', () => {
 
   test('are times of several units', () => {
     expect(texts('It takes two hours and thirty minutes.', 'How long does it take?')).toEqual(['two hours and thirty minutes']); // prettier-ignore
+    expect(texts('After ten years three months are added.', 'How long is it?')).toEqual(['ten years', 'three months']);
     expect(texts('It takes two hours. Ten minutes are added.', 'How long does it take?')).toEqual(['two hours', 'Ten minutes']); // prettier-ignore
+  });
+
+  test('are no measure that a price is for, nor the votes that are needed of those who hold something', () => {
+    const question = analyseQuestion('保管料は月いくらですか。', 'ja');
+    const text = '保管料は1平方メートル当たり月額900円とする。';
+    expect(freshMentions(text, question, 'ja').map(({ start, end }) => text.slice(start, end))).toEqual(['900円']);
+    expect(texts('It is dissolved by three quarters of the members.', 'How many members are there?')).toEqual([]);
+    expect(texts('Three quarters of the votes decide.', 'How many votes are needed?')).toEqual(['Three quarters']);
   });
 
   test('are no number of a house', () => {

@@ -1,6 +1,6 @@
 import type { Language, Range } from '../text';
 import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
-import { quantityAsked } from './quantities';
+import { quantityAsked, unitBehind } from './quantities';
 import type { Question } from './question';
 
 /** Nothing to pay. */
@@ -8,7 +8,7 @@ const FREE =
   /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|gebührenfrei|unentgeltlich|umsonst|(?<=\b(?:ist|sind|reisen|fahren|bleibt|bleiben) )frei\b)|無料|無償/gi;
 /** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
 const PART_OF_SUM =
-  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of |the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額/giu;
+  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of (?!(?:the |its |their |all )?(?:members|votes|holders|owners|shareholders|people|persons|crew|staff|seats|time|length)\b)|the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額/giu;
 /** Tenths, as Japanese counts shares. */
 const TENTHS = /[\d一二三四五六七八九]割(?:[\d一二三四五六七八九]分)?/gu;
 /** A share told by counting: "seven sailings in every hundred", "one in ten", "jeder Zehnte". */
@@ -78,10 +78,12 @@ export function quantityOf({ kind, text }: Pick<Question, 'kind' | 'text'>): Reg
 /** Sums that a text tells, or shares and steps where those are asked for. */
 export function sumsTold(text: string, asked: string, language: Language): Range[] {
   const sums = measuredNumbers(text, language).filter(
-    ({ unit, value }) =>
+    ({ unit, value, end }) =>
       (unit !== '%' || BY_HOW_MUCH.test(asked) || ASKS_SHARE.test(asked)) &&
       (unit === null || !UNITS_OF_TIME.test(unit) || (BY_HOW_MUCH.test(asked) && !namesMoney(asked))) &&
       (unit !== null || !/^(?:19|20)\d{2}$/.test(value)) &&
+      // "For each square metre": what is measured is not what is paid.
+      (unit !== null || !namesMoney(asked) || unitBehind(text, end) === '') &&
       (language !== 'ja' || unit === null || !COUNTS_IN_JAPANESE.test(unit)),
   );
   if (ASKS_SHARE.test(asked)) return [...sums, ...ranges(text, PART_OF_SUM)];

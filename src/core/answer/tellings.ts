@@ -1,4 +1,4 @@
-import { quantityAt, spanAsked } from '../figure';
+import { quantityAt, spanAsked, type Quantity } from '../figure';
 import { oneLine, type Range } from '../text';
 import { periodColumns } from './change';
 import type { Evidence } from './evidence';
@@ -30,13 +30,16 @@ const YEAR_EARLIER =
   /^[^.;]{0,40}?(?:\b(?:(?:a|the|one) year (?:before|earlier)|(?:the )?(?:previous|prior|preceding|last) year|im vorjahr|im jahr (?:davor|zuvor)|vorjahr)(?!\p{L}))/iu;
 /** What stands before a figure that is of the year before: "(in the previous year 13.0 million)", 「前年度は2億円」. */
 const EARLIER_BEFORE =
-  /(?:\b(?:a year (?:before|earlier)|(?:previous|prior|last) year|vorjahr|im jahr (?:davor|zuvor))|前年度?|前期)[^.;\d]{0,12}$|,\s(?:after|against|up from|down from|compared (?:with|to)|nach)\s$/iu;
+  /(?:\b(?:a year (?:before|earlier)|(?:previous|prior|last) year|vorjahr|im jahr (?:davor|zuvor))|前年度?|前期)[^.;\d]{0,12}$|,\s(?:after|nach)\s$|(?:\d|crowns?|million|thousand|per cent|%|kronen|millionen|prozent)\)?\s(?:after|nach)\s$|\s(?:against|versus|up from|down from|compared (?:with|to)|gegenüber)\s$/iu;
 /** A year that something is set against. */
 const COMPARED_WITH =
   /(?:\b(?:than|against|compared|from|since|as|als|gegenüber|seit)\b|比べ|より)[^.;]{0,24}(?:19|20)\d{2}/i;
 /** Another year's figure in brackets: "(2023: 101)". */
 const OTHER_YEAR = /[(（](?:19|20)\d{2}年?度?[:：][^)）]*[)）]/g;
 const YEAR_SAID = /\b(?:19|20)\d{2}\b/g;
+
+/** A figure short enough to have left out "million" or "thousand". */
+const LEFT_OUT = /^\d{1,3}(?:[.,]\d{1,2})?$/;
 
 /** A year, or the term for one. */
 export const isYear = (term: string): boolean => /^#?(?:19|20)\d{2}$/.test(term);
@@ -102,12 +105,19 @@ function tellingsOfSentence(one: Evidence, question: Question): Telling[] {
   const asked = mentions.find(({ range }) => oneLine(text.slice(range.start, range.end)) === said) ?? mentions[0]; // prettier-ignore
   if (asked === undefined) return [];
   const citation = quoteOf(source, one);
+  // "From 9.8 to 10.1 million crowns", "(2023: 11.9 million)": what a figure leaves out is that of the one asked for.
+  const inItsUnit = (quantity: Quantity): Quantity => {
+    if (quantity.unit !== null || asked.quantity.unit === null) return quantity;
+    const { unit, scale } = asked.quantity;
+    return { ...quantity, unit, scale: quantity.scale === 1 && LEFT_OUT.test(quantity.text) ? scale : quantity.scale };
+  };
   return mentions.flatMap((mention) => {
     const ofSource = yearOf(source);
     const own = yearBefore(text, mention.range, ofSource) ?? yearSaid(text, mention.range);
     const year = own ?? (mention === asked ? ofSource : null);
-    const like = mention === asked || (own !== null && mention.quantity.unit === asked.quantity.unit);
-    return year === null || !like ? [] : [{ one, operand: { ...mention.quantity, citation }, year }];
+    const quantity = own === null ? mention.quantity : inItsUnit(mention.quantity);
+    const like = mention === asked || (own !== null && quantity.unit === asked.quantity.unit);
+    return year === null || !like ? [] : [{ one, operand: { ...quantity, citation }, year }];
   });
 }
 

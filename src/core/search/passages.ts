@@ -42,7 +42,7 @@ const LIST_MARK = new RegExp(
 );
 
 const HANGING =
-  /^(?:\d{1,3}(?:\.\d{1,3})*\.?|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,2})\)|[•◦▪–—*-])\s+(?:\p{L}.{24}|[§„“"].{8})/iu;
+  /^(?:\d{1,3}(?:\.\d{1,3})*\.?|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,2})\)|[•◦▪–—*-])\s+(?:\((?:\d{1,2}|[a-z])\)\s+)?(?:\p{L}.{24}|[§„“"].{8})/iu;
 
 function isRow(line: Line, text: string): boolean {
   if (line.cells === null) return false;

@@ -17,12 +17,14 @@ describe('sentences', () => {
     'Version 4.2. of the file holds it.'.replace('4.2. of', '4.2 of'),
     'Vgl. Abs. 2 der Satzung.',
     'Mitglied kann werden, wer das 18. Lebensjahr vollendet hat.',
+    'Section 2. The subscription is 48 crowns.',
   ])('do not end within “%s”', (text) => {
     expect(sentences(text)).toEqual([text]);
   });
 
   test('keep closing quotation marks and parentheses', () => {
     expect(sentences('He said “never.” Then he left.')).toEqual(['He said “never.”', 'Then he left.']);
+    expect(sentences('Er sagte: „Nie.“\n6. Dann ging er.')).toEqual(['Er sagte: „Nie.“', '6. Dann ging er.']);
   });
 
   test('end at ideographic full stops without a space', () => {

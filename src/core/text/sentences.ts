@@ -13,6 +13,8 @@ const ABBREVIATIONS = new Set(
   ).split(' '),
 );
 
+/** The number of a clause at a line's head, with the word for it: "Section 2". */
+const LABELLED = /(?:^|\n)\s*(?:(?:section|article|clause|rule|regulation|artikel|ziffer)\s)?[A-Z]?\d{1,3}$/i;
 const GERMAN_MONTH = /^(?:jan|feb|mär|mar|apr|mai|jun|jul|aug|sep|okt|nov|dez)\p{L}*/iu;
 
 function endsSentence(text: string, index: number): boolean {
@@ -23,7 +25,7 @@ function endsSentence(text: string, index: number): boolean {
   if (char === '!' || char === '?') return /[\s"'”’)\]]/.test(text[index + 1] ?? ' ');
   if (char !== '.') return false;
   let next = index + 1;
-  while (/["'”’»)\]]/.test(text[next] ?? '')) next += 1;
+  while (/["'”“’»)\]]/.test(text[next] ?? '')) next += 1;
   if (next < text.length && !/\s/.test(text[next] as string)) return false;
   while (/\s/.test(text[next] ?? '')) next += 1;
   const after = text[next];
@@ -38,7 +40,8 @@ function endsSentence(text: string, index: number): boolean {
   // An ordinal: "das 18. Lebensjahr".
   if (/^\d{1,3}$/.test(word) && /(?<!\p{L})(?:das|der|die|den|dem|des|zum|zur|am|im|vom|beim|jede[nrs]?)\s\d{1,3}$/iu.test(text.slice(Math.max(0, index - 12), index)) && /\p{Lu}/u.test(after)) return false; // prettier-ignore
   // The label that a clause hangs from: "12.", "A2."
-  if (/^[a-z]?\d{1,3}$/.test(word) && (index < 4 || /\n\s*[A-Z]?\d{1,3}$/.test(text.slice(0, index)))) return false;
+  if (/^[a-z]?\d{1,3}$/.test(word) && (index < 4 || LABELLED.test(text.slice(Math.max(0, index - 24), index))))
+    return false;
   return !/\p{Ll}/u.test(after) && !(isDigit(after) && ABBREVIATIONS.has(word));
 }
 
@@ -60,7 +63,7 @@ export function splitSentences(text: string): Range[] {
   for (let index = 0; index < text.length; index += 1) {
     if (!endsSentence(text, index)) continue;
     let end = index + 1;
-    while (/["'”’»)\]」』]/.test(text[end] ?? '')) end += 1;
+    while (/["'”“’»)\]」』]/.test(text[end] ?? '')) end += 1;
     push(end);
     index = end - 1;
   }

@@ -107,6 +107,9 @@ export class SectionBuilder {
     const heading = rank < BRACKETS && (this.isTitled(rest, line) || (rest === '' && rank < 3));
     const runIn = rank < 3 && !heading ? runInTitle(rest) : null;
     this.push(line, this.depthOf(number, rank, line), number, heading ? rest : (runIn ?? ''));
+    // "5. (1) Ferries pay nothing." opens a clause and the first of its paragraphs.
+    const inner = heading || rank >= BRACKETS ? null : parseNumbering(rest);
+    if (inner !== null && inner.rank >= BRACKETS) this.push(line, this.bracketRank(inner.number), inner.number, '');
     // "ARTICLE II" by itself is titled by the line below it.
     if (heading && rest === '') this.untitled = this.current;
     return { section: this.current, heading };

@@ -120,5 +120,6 @@ describe('a line that begins with a number', () => {
   test('opens a paragraph of its own where it numbers one', () => {
     expect(opens('The parties agree as follows.', '4 Services of the provider')).toBe(true);
     expect(opens('This is payable by the tenant', '3.1 Rent is due in advance')).toBe(true);
+    expect(opens('This is payable by the tenant', '5. (1) Ferries pay nothing')).toBe(true);
   });
 });

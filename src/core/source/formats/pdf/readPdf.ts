@@ -72,7 +72,7 @@ function bodyType(drafts: readonly DraftPage[]): BodyType {
 
 const DIVISION =
   /^(?:part|chapter|article|section|schedule|annex|exhibit|appendix|clause)\s+(?:\d|[ivxlc]+\b|[a-z]\b)/i;
-const NUMBER = /^(?:§|\d{1,3}(?:\.\d+)*\.?\s+\p{Lu})/u;
+const NUMBER = /^(?:§|\d{1,3}(?:\.\d+)*\.?\s+(?:\((?:\d{1,2}|[a-z])\)\s+)?\p{Lu})/u;
 
 /** True for a line that begins a numbered clause, whatever the paragraph around it looks like. */
 function opensNumbered({ text }: DraftPage, { start, end }: DraftLine): boolean {
