@@ -24,9 +24,7 @@ export function measuredBy(question: Question, language: Language): Measured {
   const standIns = question.terms.flatMap(({ term, equivalents = [] }) =>
     // The last part of a compound is a wider word: ships are more than cruise ships.
     terms.has(term)
-      ? equivalents.flatMap((one) =>
-          one.loose === true || one.told === true || term.endsWith(one.term) ? [] : [one.term],
-        )
+      ? equivalents.flatMap((one) => (one.told === true || term.endsWith(one.term) ? [] : [one.term]))
       : [],
   );
   return {
