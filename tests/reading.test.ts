@@ -155,6 +155,11 @@ describe('files that are refused', () => {
     const fates = await (await find(page, '[aria-label=Fates]')).evaluate((list) => list.textContent ?? '');
     expect(fates).toMatch(/“note\.pdf” is not a PDF/);
     expect(fates).toMatch(/“zero\.pdf” is empty/);
+    // What is found to be none only when it is read is told in the list as well.
+    await page.waitForFunction(() => {
+      const told = [...document.querySelectorAll('[aria-label=Fates] li')].map((one) => one.textContent ?? '');
+      return told.some((one) => /^refused.*“cut\.pdf” is damaged/.test(one));
+    });
     await press(page, 'Done');
     await waitForNotice(page, 'looks scanned');
     await allRead(page, 1);

@@ -101,32 +101,35 @@ const NOTHING_ELSE: Omit<Amending, 'source' | 'unit' | 'text'> = { behind: [], p
 const TERM_TURNED =
   /^(?:\(?\w{1,4}[.)]\s+|\d[\d.]*\s+)?(?:with effect from [^,]{3,60}?,? )?the (?<term>\p{Lu}\p{L}+(?: \p{Lu}\p{L}+){0,3}) (?:is|are|shall be|will be) (?:hereby )?(?=.*\d)/iu;
 
+/** The term that a sentence says something of by itself, told from any other subject by its capitals; null where it names a clause, or no term. */
+function termTurned(text: string): string | null {
+  const term = firstPlace(text, { bare: true }) < 0 ? TERM_TURNED.exec(text)?.groups?.['term'] : undefined;
+  return term !== undefined && /^\p{Lu}\p{L}+(?: \p{Lu}\p{L}+)*$/u.test(term) ? term : null;
+}
+
 /** A sentence that changes the definition of a term; null for any other. Where the document is known to change others, `changes`, one that says what a term is does too. */
 function readDefinition(
   source: AskedSource,
-  one: UnitText,
-  following: readonly UnitText[],
+  { unit, text: said }: UnitText,
+  next: UnitText | undefined,
   changes: boolean,
 ): Amending | null {
-  // prettier-ignore
-  const text = oneLine(one.text);
-  const found = DEFINITION.exec(text);
-  const defined = found?.groups?.['term'] ?? found?.groups?.['begriff'];
-  const turned = changes && firstPlace(text, { bare: true }) < 0 ? TERM_TURNED.exec(text)?.groups?.['term'] : undefined;
-  if (found === null || defined === undefined || !(AMENDS.test(text) || TURNS.test(text))) {
-    // Only capitals tell a term from any other subject.
-    const isTerm = turned !== undefined && /^\p{Lu}\p{L}+(?: \p{Lu}\p{L}+)*$/u.test(turned);
-    return isTerm ? { ...NOTHING_ELSE, source, unit: one.unit, text, term: turned } : null;
+  const text = oneLine(said);
+  const found = AMENDS.test(text) || TURNS.test(text) ? DEFINITION.exec(text) : null;
+  if (found === null) {
+    const turned = changes ? termTurned(text) : null;
+    return turned === null ? null : { ...NOTHING_ELSE, source, unit, text, term: turned };
   }
+  const term = found.groups?.['term'] ?? found.groups?.['begriff'] ?? null;
   const opened = text.slice(found.index + found[0].length);
-  const next = following[0] === undefined ? '' : ` ${oneLine(following[0].text)}`;
-  const anew = DEFINED_ANEW.exec(opened) ?? (TO_FOLLOW.test(opened) ? DEFINED_ANEW.exec(opened + next) : null);
-  return { ...NOTHING_ELSE, source, unit: one.unit, text, whole: anew?.[0] ?? null, term: defined };
+  const follows = TO_FOLLOW.test(opened) && next !== undefined ? `${opened} ${oneLine(next.text)}` : opened;
+  const whole = (DEFINED_ANEW.exec(opened) ?? DEFINED_ANEW.exec(follows))?.[0] ?? null;
+  return { ...NOTHING_ELSE, source, unit, text, whole, term };
 }
 
 /** Heads of the columns of a table that tell what was and what is. */
 const WAS =
-  /\b(?:until|till|before|old|previous(?:ly)?|so far|current(?:ly)?|existing|was|original|bisher\w*|bis|alt\w*|vorher)\b|改正前|変更前|旧|現行/i;
+  /\b(?:until|till|before|old|previous(?:ly)?|so far|current(?:ly)?|existing|was|original|bisher\w*|bis|alte?[rsn]?|vorher)\b|改正前|変更前|旧|現行/i;
 const IS = /\b(?:from|new|now|after|revised|amended|is|in future|will be|neu\w*|künftig|ab)\b|改正後|変更後|新/i;
 
 /** A row of a table that sets what a clause says against what it said; null for any other row. */
@@ -153,13 +156,12 @@ export function readChanges(source: AskedSource, units: readonly UnitText[], cha
     const plain = withoutQuoted(one.text);
     const named = lastNamed(plain);
     if (named !== null || one.unit.kind === 'heading') under = null;
-    if (one.unit.kind === 'heading') return [];
-    if (SENDS_ON.test(plain)) return [];
+    if (one.unit.kind === 'heading' || SENDS_ON.test(plain)) return [];
     if (named !== null && OPENS_LIST.test(plain)) {
       under = named;
       return [];
     }
-    const row = readRow(source, one) ?? readDefinition(source, one, units.slice(at + 1), changes);
+    const row = readRow(source, one) ?? readDefinition(source, one, units[at + 1], changes);
     const places = row === null ? placesChanged(one.text, changes, under) : [];
     if (places.length === 0) return row ?? [];
     const behind = newWording(one, units.slice(at + 1), between);

@@ -34,8 +34,8 @@ export class Documents {
   /** Documents taken in that the shelf as it is shown may not have yet. */
   private readonly taken: Shelved[] = [];
 
-  /** Rounds of bringing in that are under way; a stopped one ends after the file at hand. */
-  private readonly rounds = new Set<{ stopped: boolean }>();
+  /** Rounds of bringing in that are under way, with what became of their files so far; a stopped one ends after the file at hand. */
+  private readonly rounds = new Set<{ stopped: boolean; fates: readonly Fate[] }>();
 
   /** `onRead` is called when a document has been read to its end. */
   constructor(
@@ -55,9 +55,8 @@ export class Documents {
   /** Brings files in, those of ZIP files too; each is taken, asked about or refused on its own. What became of many is told in one list, unless all were taken in. */
   async bringIn(arrivals: readonly Arrival[]): Promise<void> {
     const { base } = this;
-    const round = { stopped: false };
+    const round: { stopped: boolean; fates: readonly Fate[] } = { stopped: false, fates: [] };
     this.rounds.add(round);
-    const fates: Fate[] = [];
     const waiting = [...arrivals];
     const reader = hireReader();
     await base.guard(() => base.loadShelf());
@@ -66,16 +65,22 @@ export class Documents {
       const total = done + 1 + waiting.length;
       if (total > FEW) base.state.update({ bringing: { done, total } });
       await base.guard(async () => {
-        if (/\.zip$/i.test(arrival.file.name)) waiting.unshift(...(await this.unpack(arrival, fates)));
-        else fates.push(await this.admit(arrival, reader));
+        if (/\.zip$/i.test(arrival.file.name)) {
+          const { arrivals: inside, fates } = await this.unpack(arrival);
+          waiting.unshift(...inside);
+          round.fates = [...round.fates, ...fates];
+        } else {
+          const fate = await this.admit(arrival, reader);
+          round.fates = [...round.fates, fate];
+        }
       });
     }
     reader.end();
     this.rounds.delete(round);
     if (this.rounds.size === 0) this.taken.length = 0;
     await base.guard(() => base.loadShelf());
-    for (const { file, folder } of waiting)
-      fates.push({ name: file.name, folder, fate: 'passed over', why: 'you stopped before it' });
+    const passed = waiting.map(({ file, folder }): Fate => ({ name: file.name, folder, fate: 'passed over', why: 'you stopped before it' })); // prettier-ignore
+    const fates = [...round.fates, ...passed];
     base.state.update({ bringing: null });
     const smooth = fates.every(({ fate }) => fate === 'taken in');
     if (fates.length > FEW && smooth) base.tell(`${fates.length} documents were taken in.`);
@@ -92,20 +97,30 @@ export class Documents {
     if (why !== '' && fate !== 'to be decided') this.base.tell(why, fate === 'refused' ? 'fault' : 'plain');
   }
 
-  /** The files of a ZIP file; why, where it gives none, goes to the fates. */
-  private async unpack({ file, folder }: Arrival, fates: Fate[]): Promise<Arrival[]> {
+  /** Has a document that was taken in and then found to be none told so where what became of the files is still to be read. */
+  private refuse({ source, edition }: Shelved, why: string): void {
+    const { base } = this;
+    const isIt = ({ name, folder, fate }: Fate): boolean => fate === 'taken in' && name === edition.fileName && folder === source.folder; // prettier-ignore
+    const told = (fates: readonly Fate[]): Fate[] => fates.map((one) => (isIt(one) ? { ...one, fate: 'refused', why } : one)); // prettier-ignore
+    for (const round of this.rounds) round.fates = told(round.fates);
+    base.state.update({
+      decisions: base.now.decisions.map((one) => (one.kind === 'arrived' ? { ...one, fates: told(one.fates) } : one)),
+    });
+  }
+
+  /** The files of a ZIP file; where it gives none, why. */
+  private async unpack({ file, folder }: Arrival): Promise<{ readonly arrivals: Arrival[]; readonly fates: Fate[] }> {
     const archivist = hireArchivist();
     const result = await archivist.api.unpack(file, file.name);
     archivist.end();
-    if (!result.ok) {
-      fates.push({ name: file.name, folder, fate: 'refused', why: wordProblem(result.problem) });
-      return [];
-    }
+    if (!result.ok)
+      return { arrivals: [], fates: [{ name: file.name, folder, fate: 'refused', why: wordProblem(result.problem) }] };
     const inside = [folder, file.name.replace(/\.zip$/i, '')].filter((part) => part !== '').join('/');
-    return result.value.map((packed) => ({
+    const arrivals = result.value.map((packed) => ({
       file: new File([packed.bytes], packed.name),
       folder: [inside, packed.folder].filter((part) => part !== '').join('/'),
     }));
+    return { arrivals, fates: [] };
   }
 
   private async admit({ file, folder }: Arrival, reader: Hired<ReadingApi>): Promise<Fate> {
@@ -211,6 +226,7 @@ export class Documents {
       base.tell(wordProblem(found), 'fault');
     } else if (REFUSED.has(found.code)) {
       await removeSource(shelved.source.id, false);
+      this.refuse(shelved, wordProblem(found));
       base.tell(wordProblem(found), 'fault');
     } else {
       await updateEdition(id, (edition) => ({ ...edition, state: 'failed', problem: found }));
