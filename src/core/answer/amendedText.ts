@@ -84,15 +84,16 @@ function shareWord(one: string, two: string, language: Language): boolean {
   return [...termSet(one, language)].some((term) => ofSubstance.test(term) && words.has(term));
 }
 
+/** True for two values of which one, as it is printed, holds the other: "9 crowns" and "9". */
+function saysSame(one: string, two: string, language: Language): boolean {
+  return printed(one, language).test(two) || printed(two, language).test(one);
+}
+
 /** Parts of a sentence that each may tell a change of its own. */
 const CHANGES_APART = /;\s|、|,\s(?:and|und)\s/;
 
-/** A clause's sentence with its values of one unit changed for as many others in their order: "the fines are doubled, to 12,000 and 3,000"; null where they are not as many. */
-function withEach(
-  text: string,
-  [there, come]: readonly [readonly Value[], readonly Value[]],
-  change: string,
-): string | null {
+/** A clause's sentence with its values of one unit changed for as many that `come` in their order: "the fines are doubled, to 12,000 and 3,000"; null where they are not as many. */
+function withEach(text: string, there: readonly Value[], change: string, come: readonly Value[]): string | null {
   const old = there.filter(({ unit }) => unit === come[0]?.unit);
   if (old.length !== come.length || come.some(({ unit }) => unit === null || unit !== come[0]?.unit)) return null;
   return old.reduceRight((reads, { start, end }, at) => {
@@ -108,16 +109,14 @@ function withOneValue(text: string, change: string, language: Language, put: rea
   const holds = (one: Value): boolean => printed(wordsOf(one, change), language).test(text);
   const [comes, ...more] = told.filter((one) => !holds(one));
   if (comes === undefined) return null;
-  if (more.length > 0) return withEach(text, [there, [comes, ...more]], change);
+  if (more.length > 0) return withEach(text, there, change, [comes, ...more]);
   // A bare number may count anything: it must be told of what the clause tells of.
   if (comes.unit === null && !shareWord(text, change, language)) return null;
   const like = ({ unit }: Value): boolean => unit === comes.unit || unit === null || comes.unit === null;
   const named = told.filter((one) => holds(one) && like(one)).map((one) => wordsOf(one, change));
   const old = there.filter((one) => !put.includes(wordsOf(one, text)));
   const goes = old.filter((one) =>
-    named.length > 0
-      ? named.some((said) => printed(wordsOf(one, text), language).test(said) || printed(said, language).test(wordsOf(one, text))) // prettier-ignore
-      : one.unit === comes.unit,
+    named.length > 0 ? named.some((said) => saysSame(said, wordsOf(one, text), language)) : one.unit === comes.unit,
   );
   const only = goes.length > 1 ? meant(goes, text, change, language) : goes[0];
   if (only === undefined) return null;

@@ -67,7 +67,6 @@ function matched(
   pattern: RegExp,
   addressOfMatch: (groups: Record<string, string | undefined>, said: string) => Address,
 ): NamedPlace[] {
-  // prettier-ignore
   return [...text.matchAll(pattern)].map((match) => ({
     start: match.index,
     end: match.index + match[0].length,
@@ -152,10 +151,11 @@ export function labelled(text: string): boolean {
   return labelOf(text).length > 0;
 }
 
-/** The place that a label names, "§ 3", "2.1", "Clause 4": none for one that is no number of a clause. */
+/** The place that a label names, "§ 3", "2.1", "Clause 4"; empty for one that says more, or names none. */
 export function addressOfLabel(label: string): Address {
-  const number = LABEL.exec(label);
-  return number !== null && number[0].length === label.trimEnd().length - (/[.)]$/.test(label.trimEnd()) ? 1 : 0) ? labelOf(label) : (fullyNamed(label)[0]?.address ?? []); // prettier-ignore
+  const plain = label.trim().replace(/[.)]$/, '');
+  const isNumber = LABEL.exec(plain)?.[0] === plain;
+  return isNumber ? labelOf(plain) : (fullyNamed(plain)[0]?.address ?? []);
 }
 
 /** True where one place lies in the other, or is it. */

@@ -123,16 +123,12 @@ function valueOf(text: string, evidence: Evidence): Value | null {
   const { language } = evidence.source.segment;
   const every = intervalOf(text, language);
   if (every !== null) return { unit: 'interval', worth: every };
+  const times = measuredNumbers(text, language).map(({ value, unit }) => ({ unit, hours: Number(value) * (HOURS[unit ?? ''] ?? NaN) })); // prettier-ignore
+  const hours = times.reduce((sum, one) => sum + one.hours, 0);
+  // "7時間45分" is one length of time.
+  if (times.length > 0 && !Number.isNaN(hours)) return { unit: 'hour', worth: hours.toFixed(2), told: times[0]?.unit ?? '' }; // prettier-ignore
   const quantity = quantityAt(text, 0, text.length, language);
   if (quantity === null) return null;
-  const hours = HOURS[quantity.unit ?? ''];
-  const parts = measuredNumbers(text, language);
-  if (hours !== undefined && parts.length > 1 && parts.every(({ unit }) => HOURS[unit ?? ''] !== undefined)) {
-    const sum = parts.reduce((all, { value, unit }) => all + Number(value) * (HOURS[unit ?? ''] ?? 0), 0);
-    return { unit: 'hour', worth: sum.toFixed(2), told: quantity.unit ?? '' };
-  }
-  if (hours !== undefined)
-    return { unit: 'hour', worth: worth(quantity).times(hours).toFixed(2), told: quantity.unit ?? '' };
   if (quantity.unit === 'year') return { unit: 'month', worth: worth(quantity).times(12).toFixed(), told: 'year' };
   return { unit: quantity.unit ?? '', worth: worth(quantity).toFixed() };
 }
