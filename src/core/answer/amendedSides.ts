@@ -89,9 +89,10 @@ export function sidesChanged(
 ): Side[] | null {
   const { source } = one;
   const { language } = source.segment;
+  if (one.row !== null || changing.length === 0) return null;
   const { at, nth } = placeOf(one);
   const defined = /^[^\p{L}]*[“"‘„]/u.test(one.text);
-  if ((at.length === 0 && !defined) || one.row !== null || changing.length === 0) return null;
+  if (at.length === 0 && !defined) return null;
   const first = own ?? {
     source,
     said: headlineOf(one, question),

@@ -1,5 +1,5 @@
 import { statedFacts } from '../facts';
-import { bareName, placeKey, termNumber, termSet, unitsOfPassage, type UnitText } from '../search';
+import { bareName, placeKey, termNumber, termSet, unitsInOrder, unitsOfPassage, type UnitText } from '../search';
 import { findDates } from '../text';
 import { readChanges, turnsClause, type Amending } from './changingSentences';
 import type { AskedSource } from './types';
@@ -55,12 +55,6 @@ function unitsIn(source: AskedSource, passages: readonly number[]): UnitText[] {
   return [...seen.values()];
 }
 
-function readPassages(source: AskedSource, passages: readonly number[], changes: boolean): Amending[] {
-  return readChanges(source, unitsIn(source, passages), changes);
-}
-
-const allPassages = ({ segment }: AskedSource): number[] => [...Array(segment.passageSections.length).keys()];
-
 /** Passages of a document that is short enough to be a letter or notice. */
 const MOST_OF_LETTERS = 16;
 /** Sentences of a short document that turn clauses, at least, and their share of all its sentences, for it to be one that changes another: a letter says so nowhere else. */
@@ -70,14 +64,14 @@ const TURNING_SHARE = 0.15;
 /** True for a short document that tells of clauses what becomes of them, and of little else; `calledSo` where it is called one that changes another. */
 function turnsClauses(source: AskedSource, calledSo: boolean): boolean {
   if (source.segment.passageSections.length > MOST_OF_LETTERS) return false;
-  const units = unitsIn(source, allPassages(source));
+  const units = [...unitsInOrder(source)];
   const turning = units.filter((one) => turnsClause(one, calledSo));
   return turning.length >= Math.max(LEAST_TURNS, TURNING_SHARE * units.length);
 }
 
 /** What a document changes, looked for in a few passages first: most change nothing, and what they say of themselves takes longer to tell. */
 function changesOf(source: AskedSource): readonly Amending[] {
-  const few = readPassages(source, passagesThatMay(source, MOST_OF_OTHERS), false);
+  const few = readChanges(source, unitsIn(source, passagesThatMay(source, MOST_OF_OTHERS)), false);
   const titled = CALLED_SO.test(frontPages(source).slice(0, FRONT));
   // Words that go and come are what no contract has but one that changes another.
   const changes =
@@ -87,7 +81,7 @@ function changesOf(source: AskedSource): readonly Amending[] {
     turnsClauses(source, titled);
   if (!changes) return [];
   const many = source.segment.passageSections.length > MOST_PASSAGES;
-  return readPassages(source, many ? passagesThatMay(source, MOST_PASSAGES) : allPassages(source), true);
+  return readChanges(source, many ? unitsIn(source, passagesThatMay(source, MOST_PASSAGES)) : [...unitsInOrder(source)], true); // prettier-ignore
 }
 
 /** The sentences of a document that change clauses of another, in their order; none of a document that only speaks of changes. */

@@ -99,12 +99,11 @@ const NOTHING_ELSE: Omit<Amending, 'source' | 'unit' | 'text'> = { behind: [], p
 
 /** A term by its capitals, of which something is said: "The Maturity Date is hereby extended to". */
 const TERM_TURNED =
-  /^(?:\(?\w{1,4}[.)]\s+|\d[\d.]*\s+)?(?:with effect from [^,]{3,60}?,? )?the (?<term>\p{Lu}\p{L}+(?: \p{Lu}\p{L}+){0,3}) (?:is|are|shall be|will be) (?:hereby )?(?=.*\d)/iu;
+  /^(?:\(?\w{1,4}[.)]\s+|\d[\d.]*\s+)?(?:[Ww]ith effect from [^,]{3,60}?,? )?[Tt]he (?<term>\p{Lu}\p{L}+(?: \p{Lu}\p{L}+){0,3}) (?:is|are|shall be|will be) (?=.*\d)/u;
 
 /** The term that a sentence says something of by itself, told from any other subject by its capitals; null where it names a clause, or no term. */
 function termTurned(text: string): string | null {
-  const term = firstPlace(text, { bare: true }) < 0 ? TERM_TURNED.exec(text)?.groups?.['term'] : undefined;
-  return term !== undefined && /^\p{Lu}\p{L}+(?: \p{Lu}\p{L}+)*$/u.test(term) ? term : null;
+  return firstPlace(text, { bare: true }) < 0 ? (TERM_TURNED.exec(text)?.groups?.['term'] ?? null) : null;
 }
 
 /** A sentence that changes the definition of a term; null for any other. Where the document is known to change others, `changes`, one that says what a term is does too. */
@@ -161,9 +160,9 @@ export function readChanges(source: AskedSource, units: readonly UnitText[], cha
       under = named;
       return [];
     }
-    const row = readRow(source, one) ?? readDefinition(source, one, units[at + 1], changes);
-    const places = row === null ? placesChanged(one.text, changes, under) : [];
-    if (places.length === 0) return row ?? [];
+    const other = readRow(source, one) ?? readDefinition(source, one, units[at + 1], changes);
+    const places = other === null ? placesChanged(one.text, changes, under) : [];
+    if (places.length === 0) return other ?? [];
     const behind = newWording(one, units.slice(at + 1), between);
     const text = oneLine([one, ...behind].map((each) => each.text).join(between));
     const pairs = pairsOf(text);

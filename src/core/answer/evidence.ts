@@ -242,7 +242,8 @@ class Measure {
   /** How far a sentence defines, with a figure, just what a value is asked of: "“Commitment” means 24,000,000 crowns." */
   private defines(text: string, figures: readonly Range[], language: Language): number {
     const term = figures.length > 0 ? DEFINES.exec(text)?.groups?.['term'] : undefined;
-    const terms = termSet(term ?? '', language);
+    if (term === undefined) return 0;
+    const terms = termSet(term, language);
     return this.weights.share(terms) * labelShare(terms, this.weights.asked);
   }
 

@@ -1,5 +1,5 @@
 import { sectionsUnder, titledSection, type Section, type Span } from '../source';
-import { tableRowAt } from '../figure';
+import { overlaps, tableRowAt } from '../figure';
 import { bareName, pageOfLabel, unitAt, type Unit, type Within } from '../search';
 import { APART, placeNamed, plainly, SECTION, stepsOf, without, wordOf, type SectionNamed } from './placeNamed';
 import type { AskedSource, Reading } from './types';
@@ -136,9 +136,7 @@ function inTable(sources: readonly AskedSource[], number: string): Place | null 
   );
   if (tables.size === 0) return null;
   const within = (spans: readonly Span[], captions: readonly Span[]): boolean =>
-    spans.some((span) =>
-      captions.some((one) => one.page === span.page && one.start < span.end && span.start < one.end),
-    );
+    spans.some((span) => captions.some((one) => overlaps(one, span)));
   return {
     sources: sources.filter(({ id }) => tables.has(id)),
     holds: (source, { spans }) => {

@@ -80,17 +80,15 @@ export function wordsOfQuantity(asked: string): string {
 /** Characters behind the first of a figure, at most, before its unit begins. */
 const FIGURE = 40;
 /** Units of any quantity. */
-const UNITS = [LENGTH, AREA, MASS, SPEED, VOLUME, HEAT, POWER, ENERGY, NOISE, BYTES, PRESSURE, TENSION].join('|');
-const ANY_UNIT = told(UNITS);
-
-const UNIT_BEHIND = new RegExp(
-  String.raw`^[\s\u00a0-]?(?:${UNITS})(?:(?![\p{L}\p{N}])|(?=[\u3040-\u30ff\u4e00-\u9fff]))`,
-  'iu',
+const ANY_UNIT = told(
+  [LENGTH, AREA, MASS, SPEED, VOLUME, HEAT, POWER, ENERGY, NOISE, BYTES, PRESSURE, TENSION].join('|'),
 );
 
 /** The unit that stands right behind a figure which ends at a place of a text, with the space before it: " kilowatts"; "" where none does. */
 export function unitBehind(text: string, end: number): string {
-  return UNIT_BEHIND.exec(text.slice(end, end + FIGURE))?.[0] ?? '';
+  const space = /^[\s\u00a0-]/.test(text.slice(end, end + 1)) ? 1 : 0;
+  const unit = ANY_UNIT.exec(text.slice(end + space, end + FIGURE))?.[0];
+  return unit === undefined ? '' : text.slice(end, end + space) + unit;
 }
 
 /** What it may be told in how large a thing is. */

@@ -6,17 +6,23 @@ import type { Question } from './question';
 /** Nothing to pay. */
 const FREE =
   /\b(?:free of (?:any )?charge|(?<=\b(?:is|are|travels?) )free\b|without charge|at no (?:charge|cost)|no (?:fee|charge|cost|rent)s? (?:is|are) (?:payable|due|charged)|kostenlos|kostenfrei|gebührenfrei|unentgeltlich|umsonst|(?<=\b(?:ist|sind|reisen|fahren|bleibt|bleiben) )frei\b)|無料|無償/gi;
+/** Parts of a whole in words. */
+const PARTS = String.raw`(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)`;
 /** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
-const PART_OF_SUM =
-  /\b(?:(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)|half|twice|double|three times)(?= (?:of (?!(?:the |its |their |all )?(?:members|votes|holders|owners|shareholders|people|persons|crew|staff|seats|time|length)\b)|the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額/giu;
+const PART_OF_SUM = new RegExp(
+  String.raw`\b(?:${PARTS}|half|twice|double|three times)(?= (?:of (?!(?:the |its |their |all )?(?:members|votes|holders|owners|shareholders|people|persons|crew|staff|seats|time|length)\b)|the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額`,
+  'giu',
+);
 /** Tenths, as Japanese counts shares. */
 const TENTHS = /[\d一二三四五六七八九]割(?:[\d一二三四五六七八九]分)?/gu;
 /** A share told by counting: "seven sailings in every hundred", "one in ten", "jeder Zehnte". */
 const COUNTED_SHARE =
   /\b(?:\d+|an?|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)(?: \p{L}+)? (?:in|out of|of) (?:every |each |an? )?(?:hundred|thousand|ten|twenty|three|four|five|six|seven|eight|\d+)(?! (?:days?|weeks?|months?|years?|hours?|minutes?))(?!\p{L}|[.,]?\d)|\bjede[rs]? (?:zweite|dritte|vierte|fünfte|sechste|achte|zehnte|zwanzigste|hundertste)(?!\p{L})|\b(?:ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn) von (?:drei|vier|fünf|zehn|zwanzig|hundert)(?!\p{L})/giu;
 /** A share told as a fraction: "two thirds", "die Hälfte". */
-export const FRACTION =
-  /\b(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)\b|\bhalf(?= (?:of|the|an?|its|their)\b)|(?<!\p{L})(?:die hälfte|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|achtel|zehntel)s?)(?!\p{L})|[一二三四五六七八九十\d]+分の[一二三四五六七八九十\d]+|半分/giu;
+export const FRACTION = new RegExp(
+  String.raw`\b${PARTS}\b|\bhalf(?= (?:of|the|an?|its|their)\b)|(?<!\p{L})(?:die hälfte|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|achtel|zehntel)s?)(?!\p{L})|[一二三四五六七八九十\d]+分の[一二三四五六七八九十\d]+|半分`,
+  'giu',
+);
 /** A step told as a factor. */
 const MULTIPLIED = /\b(?:doubled|halved|trebled|verdoppelt|halbiert|verdreifacht)\b/gi;
 /** Asks for the size of a step, which may be a share: "by how much", "how much less", "how much can the fee go up". */

@@ -11,5 +11,14 @@ export { FigureShelf } from './shelf';
 export { traceFigures, type TracedFigure, type TraceOptions } from './trace';
 export type { Worked } from './work';
 export { ratioNamed, workRatio } from './ratios';
-export { cellPlace, cellQuoted, isCaption, printedRow, sayCell, tableRowAt, type RowOfTable } from './tableRows';
+export {
+  cellPlace,
+  cellQuoted,
+  isCaption,
+  overlaps,
+  printedRow,
+  sayCell,
+  tableRowAt,
+  type RowOfTable,
+} from './tableRows';
 export { sayFault, sayStated, sayTraced } from './wording';

@@ -34,7 +34,8 @@ function rowsByPage(tables: readonly Table[]): ReadonlyMap<number, readonly Plac
   return pages;
 }
 
-function overlaps(one: Span, two: Span): boolean {
+/** True for two spans that share characters. */
+export function overlaps(one: Span, two: Span): boolean {
   return one.page === two.page && one.start < two.end && two.start < one.end;
 }
 
@@ -59,7 +60,7 @@ function captionsByPage(tables: readonly Table[]): ReadonlyMap<number, readonly 
   if (known !== undefined) return known;
   const pages = new Map<number, Span[]>();
   for (const span of tables.flatMap((table) => table.captionSpans))
-    pages.set(span.page, [...(pages.get(span.page) ?? []), span]);
+    if (pages.get(span.page)?.push(span) === undefined) pages.set(span.page, [span]);
   captioned.set(tables, pages);
   return pages;
 }
