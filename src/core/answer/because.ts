@@ -5,24 +5,30 @@ import type { AskedSource, Because } from './types';
 /** Words that are told for one passage. */
 const MOST = 12;
 
-/** The words of a text by their search terms, each as it stands there first. */
-function wordsByTerm(text: string, language: Language): Map<string, string> {
+/** The words of texts by their search terms, each as it stands there first. */
+function wordsByTerm(texts: readonly string[], language: Language): Map<string, string> {
   const words = new Map<string, string>();
-  for (const { term, word } of termsOf(text, language)) if (!words.has(term)) words.set(term, word);
-  for (const term of valueTerms(text, language)) words.set(term, term.slice(1));
+  for (const text of texts)
+    for (const { term, word } of termsOf(text, language)) if (!words.has(term)) words.set(term, word);
   return words;
 }
 
-/** By which of a question's words a passage came up, those asked for first; `text` is the passage with what stands over it. */
+/** The numbers, dates and compound names of texts by their search terms. */
+function valuesByTerm(texts: readonly string[], language: Language): Map<string, string> {
+  return new Map(texts.flatMap((text) => valueTerms(text, language).map((term) => [term, term.slice(1)] as const)));
+}
+
+/** By which of a question's words a passage came up, those asked for first; `texts` are its units and what stands over them. */
 export function becauseOf(
   question: string,
   terms: readonly QueryTerm[],
-  text: string,
+  texts: readonly string[],
   sources: readonly AskedSource[],
   language: Language,
 ): Because[] {
-  const asked = wordsByTerm(question, language);
-  const there = wordsByTerm(text, language);
+  const values = valuesByTerm([question], language);
+  const asked = new Map([...wordsByTerm([question], language), ...values]);
+  const there = new Map([...wordsByTerm(texts, language), ...(values.size > 0 ? valuesByTerm(texts, language) : [])]);
   const found = terms.flatMap((term): Because[] => {
     // A verb with its particle is told as it was asked: "given back".
     const [verb = '', particle] = term.term.split(' ');

@@ -52,6 +52,7 @@ export function eachReading(
 
 const COUNTS =
   'two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|both|several|zwei|drei|vier|fünf|beide|mehrere';
+const COUNTED = new RegExp(String.raw`\b(?:${COUNTS}|\d{1,2})\s+[a-z\u00c0-\u024f]`, 'i');
 /** "the new vessel": a thing told apart by a word before it, as if there were one. */
 const ONE_THING = /\b(?:the|der|die|das)\s+(?<which>[\p{L}-]{3,})\s+(?<thing>[\p{L}]{3,})(?=[\s,.;?)]|$)/giu;
 /** Words that pick one of several by themselves, or are no property of a thing. */
@@ -59,21 +60,27 @@ const PICKING =
   /^(?:first|second|third|fourth|fifth|last|latest|next|same|other|only|total|average|maximum|minimum|most|least|main|whole|entire|annual|own|erste\w*|zweite\w*|letzte\w*|gesamte\w*)$/i;
 const LOOKED_AT = 12;
 
+/** Several things of a kind that are told apart by a word before them, "two new vessels"; their count and name as groups. */
+function pluralOf(which: string, thing: string): RegExp {
+  const stem = thing.replace(/y$/i, '');
+  return new RegExp(
+    String.raw`\b(?<count>${COUNTS}|\d{1,2})\s+(?:\p{L}+\s+){0,2}?${which}\s+(?:\p{L}+\s+)?(?<things>${stem}(?:y|ies|s|es|e|en|er|n))\b`,
+    'iu',
+  );
+}
+
 /** Things that a question speaks of as one, where the documents have several: "the new vessel" of "two new vessels". */
 function severalThings(question: string, sources: readonly AskedSource[]): Reading[] {
   const language = sources[0]?.segment.language ?? 'en';
   for (const match of question.matchAll(ONE_THING)) {
     const { which = '', thing = '' } = match.groups ?? {};
     if (PICKING.test(which) || /s$/i.test(thing)) continue;
-    const stem = thing.replace(/y$/i, '');
-    const plural = new RegExp(
-      String.raw`\b(?<count>${COUNTS}|\d{1,2})\s+(?:\p{L}+\s+){0,2}?${which}\s+(?:\p{L}+\s+)?(?<things>${stem}(?:y|ies|s|es|e|en|er|n))\b`,
-      'iu',
-    );
     const terms = termsOf(`${which} ${thing}`, language).map(({ term }) => ({ term, weight: 1 }));
+    let plural: RegExp | null = null;
     for (const hit of lookUpPassages(sources, terms, LOOKED_AT))
       for (const { text } of unitsOfPassage(hit.source, hit.passage)) {
-        if (!text.toLowerCase().includes(which.toLowerCase())) continue;
+        if (!text.toLowerCase().includes(which.toLowerCase()) || !COUNTED.test(text)) continue;
+        plural ??= pluralOf(which, thing);
         const found = plural.exec(oneLine(text));
         if (found === null || found.groups?.['things']?.toLowerCase() === thing.toLowerCase()) continue;
         return [

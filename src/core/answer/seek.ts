@@ -3,7 +3,6 @@ import {
   searchPassages,
   sectionOf,
   termsOf,
-  textOfSpans,
   unitsOfPassage,
   withAliases,
   withCompounds,
@@ -13,6 +12,7 @@ import {
   type Hit,
   type Neighbours,
   type QueryTerm,
+  type UnitText,
   type Worth,
 } from '../search';
 import type { Span } from '../source';
@@ -57,17 +57,22 @@ function passageOf(hit: Hit, { question, sources }: Sought): FoundPassage {
   const lead = units.find((one) => one.unit.kind !== 'heading') ?? units[0];
   const page = lead?.unit.spans[0]?.page ?? 1;
   const section = sectionOf(hit.source, lead?.unit.section ?? -1);
-  const text = textOfSpans(hit.source, spans);
   return {
     sourceId: hit.source.id,
     source: hit.source.name,
     page,
     label: hit.source.page(page)?.label ?? null,
     section,
-    text,
+    text: joined(units),
     spans,
     score: Math.round(hit.score * 1000) / 1000,
-    because: becauseOf(question.text, question.terms, `${section}\n${text}`, sources, hit.source.segment.language),
+    because: becauseOf(
+      question.text,
+      question.terms,
+      [section, ...units.map(({ text }) => text)],
+      sources,
+      hit.source.segment.language,
+    ),
   };
 }
 
@@ -103,9 +108,14 @@ function contextTerms(context: string, language: Language, own: readonly QueryTe
 /** What makes a passage worth more: the value asked for, or the definition of the term; undefined where neither is asked. */
 function worthFor(question: Question): Worth | undefined {
   if (VALUE_KINDS.has(question.kind))
-    return (text, language) => (freshMentions(text, question, language).length > 0 ? HOLDING : 1);
+    return (units, language) =>
+      units.some(({ text }) => freshMentions(text, question, language).length > 0) ? HOLDING : 1;
   const term = question.kind === 'definition' ? termDefined(question.text) : null;
-  return term === null ? undefined : (text, language) => (definesTerm(text, term, language) ? DEFINING : 1);
+  return term === null ? undefined : (units, language) => (definesTerm(joined(units), term, language) ? DEFINING : 1);
+}
+
+function joined(units: readonly UnitText[]): string {
+  return units.map(({ text }) => text).join('\n');
 }
 
 /** Seeks what answers a question; `naming` are its words that only say which documents are meant. */

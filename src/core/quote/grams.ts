@@ -36,7 +36,7 @@ export class GramFilter {
       return;
     }
     if (this.taken < text.length) this.take(text);
-    const hashes = Array.from({ length: wanted.length - GRAM + 1 }, (_, at) => hashAt(wanted, at));
+    const hashes = Array.from({ length: wanted.length - GRAM + 1 }, (_, at) => mixed(sumAt(wanted, at)));
     for (let block = Math.floor(from / BLOCK); block < this.blocks.length; block += 1) {
       if (!this.mayBeginIn(block, hashes)) continue;
       const start = Math.max(from, block * BLOCK);
@@ -67,16 +67,28 @@ function blockOf(text: string, start: number): Block {
   let size = LEAST_BITS;
   while (size < (end - start) * BITS_A_CHARACTER) size *= 2;
   const bits = new Uint32Array(size >> 5);
+  let sum = sumAt(text, start);
   for (let at = start; at < end && at + GRAM <= text.length; at += 1) {
-    const bit = hashAt(text, at) & (size - 1);
+    const bit = mixed(sum) & (size - 1);
     bits[bit >> 5] = (bits[bit >> 5] as number) | (1 << (bit & 31));
+    sum = (Math.imul(sum - Math.imul(text.charCodeAt(at), FIRST), BASE) + text.charCodeAt(at + GRAM)) | 0;
   }
   return { bits, mask: size - 1 };
 }
 
-/** A hash of the eight characters at a place (FNV-1a, with its high bits mixed into the low ones). */
-function hashAt(text: string, at: number): number {
-  let hash = 0x811c9dc5;
-  for (let step = 0; step < GRAM; step += 1) hash = Math.imul(hash ^ text.charCodeAt(at + step), 0x01000193);
-  return (hash ^ (hash >>> 15)) >>> 0;
+/** Base of the sum over a stretch, and what its first character counts in it. */
+const BASE = 0x01000193;
+const FIRST = Array.from({ length: GRAM - 1 }).reduce((power: number) => Math.imul(power, BASE), 1);
+
+/** The characters of a stretch as digits of one number, cut to 32 bits, so that the next stretch's follows from it (Karp and Rabin 1987). */
+function sumAt(text: string, at: number): number {
+  let sum = 0;
+  for (let step = 0; step < GRAM; step += 1) sum = (Math.imul(sum, BASE) + text.charCodeAt(at + step)) | 0;
+  return sum;
+}
+
+/** A sum with its high bits mixed into the low ones. */
+function mixed(sum: number): number {
+  const hash = Math.imul(sum ^ (sum >>> 15), 0x2c1b3c6d);
+  return (hash ^ (hash >>> 13)) >>> 0;
 }

@@ -3,7 +3,7 @@ import type { ShelfSource } from './shelf';
 import { isDraft, unitsOfPassage, type UnitText } from './shelf';
 import type { Equivalent } from './equivalents';
 import { termNumber, type Segment } from './segment';
-import { shareInCommon, termsOfTokens } from './terms';
+import { shareInCommon, termsOf } from './terms';
 
 /** A term that is searched for, with the weight the question gives it. */
 export interface QueryTerm {
@@ -30,8 +30,8 @@ const NEAR = 6;
 const CONTENTS_SHARE = 0.35;
 /** Part of its score that a passage of a draft keeps, so that what was agreed comes before it. */
 const DRAFT_SHARE = 0.95;
-/** What the score of a passage is multiplied by for what its text holds: a date where one is asked for, the definition of the term; 1 for nothing. */
-export type Worth = (text: string, language: Language) => number;
+/** What the score of a passage is multiplied by for what its units hold: a date where one is asked for, the definition of the term; 1 for nothing. */
+export type Worth = (units: readonly UnitText[], language: Language) => number;
 /** Of the first ten, how many may come from one document while others have hits too. */
 const QUOTA = 7;
 
@@ -178,25 +178,19 @@ function best(hits: readonly Hit[], count: number): Hit[] {
 interface Looked {
   readonly hit: Hit;
   readonly units: readonly UnitText[];
-  readonly text: string;
-}
-
-function lookAt(hit: Hit): Looked {
-  const units = unitsOfPassage(hit.source, hit.passage);
-  return { hit, units, text: units.map((unit) => unit.text).join('\n') };
 }
 
 /** `wanted` has the number of the term that each spelling stands for. Pairs of the question's words that stand near each other add to a passage (sequential dependence, Metzler and Croft 2005). */
-function nearness(
-  { hit, units, text }: Looked,
-  terms: readonly WeighedTerm[],
-  wanted: ReadonlyMap<string, number>,
-): number {
+function nearness({ hit, units }: Looked, terms: readonly WeighedTerm[], wanted: ReadonlyMap<string, number>): number {
   const { language } = hit.source.segment;
   const seen: { index: number; position: number }[] = [];
-  for (const { term, position } of termsOfTokens(text, tokensOf(text), language)) {
-    const index = wanted.get(term);
-    if (index !== undefined) seen.push({ index, position });
+  let before = 0;
+  for (const { text } of units) {
+    for (const { term, position } of termsOf(text, language)) {
+      const index = wanted.get(term);
+      if (index !== undefined) seen.push({ index, position: before + position });
+    }
+    before += tokensOf(text).length;
   }
   const pairs = new Map<string, number>();
   for (let at = 1; at < seen.length; at += 1) {
@@ -230,8 +224,9 @@ function withQuota(looked: readonly Looked[], count: number): Hit[] {
   const held: Hit[] = [];
   const twins: Hit[] = [];
   const perSource = new Map<string, number>();
-  for (const { hit, text } of looked) {
-    const words = new Set(tokensOf(text).map((token) => token.word));
+  const alone = looked.every(({ hit }) => hit.source === looked[0]?.hit.source);
+  for (const { hit, units } of looked) {
+    const words = new Set(alone ? [] : units.flatMap(({ text }) => tokensOf(text).map((token) => token.word)));
     const used = perSource.get(hit.source.id) ?? 0;
     const other = taken.find((one) => one.hit.source.id !== hit.source.id && shareInCommon(one.words, words) >= TWINS);
     if (other !== undefined) twins.push(hit);
@@ -300,9 +295,9 @@ export function searchPassages(
     terms.flatMap(({ variants }, index) => variants.map(({ term }) => [term, index] as const).reverse()),
   );
   const near = hitsOf(sources, terms, LOOKED_AT, within).map((hit): Looked => {
-    const looked = lookAt(hit);
+    const looked: Looked = { hit, units: unitsOfPassage(hit.source, hit.passage) };
     const drafted = isDraft(hit.source.name) ? DRAFT_SHARE : 1;
-    const held = worth(looked.text, hit.source.segment.language);
+    const held = worth(looked.units, hit.source.segment.language);
     return { ...looked, hit: { ...hit, score: nearness(looked, terms, wanted) * drafted * held } };
   });
   near.sort((a, b) => b.hit.score - a.hit.score);

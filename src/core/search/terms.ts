@@ -1,4 +1,4 @@
-import { datesOf, isIdeographic, numbersOf, stemWord, tokensOf, type Language, type Token } from '../text';
+import { datesOf, isIdeographic, numbersOf, remembered, stemWord, tokensOf, type Language } from '../text';
 
 /** Words that carry no subject in any question or passage; they are neither indexed nor asked for. */
 const STOPWORDS = new Set(
@@ -29,13 +29,14 @@ export interface Term {
 /** A character of Chinese script, which has a meaning of its own: that of "rent" is the same in every word for it. */
 const HAN = /^\p{Script=Han}$/u;
 
-/** Search terms of a text's tokens in order: stems, pairs of ideographs, also over a line end, and characters of Chinese script by themselves; stop words give none. */
-export function termsOfTokens(text: string, tokens: readonly Token[], language: Language): Term[] {
+/** Search terms of a text in order: stems, pairs of ideographs, also over a line end, and characters of Chinese script by themselves; stop words give none. */
+export const termsOf: (text: string, language: Language) => readonly Term[] = remembered((text, language) => {
   const terms: Term[] = [];
-  tokens.forEach(({ word }, position) => {
+  const tokens = tokensOf(text);
+  tokens.forEach(({ word, end }, position) => {
     if (isIdeographic(word)) {
       const next = tokens[position + 1];
-      const between = next === undefined ? ' ' : text.slice((tokens[position] as Token).end, next.start);
+      const between = next === undefined ? ' ' : text.slice(end, next.start);
       const joined = next !== undefined && isIdeographic(next.word) && (between === '' || between === '\n');
       terms.push({ term: joined ? word + next.word : word, position, word });
       if (joined && HAN.test(word)) terms.push({ term: word, position, word });
@@ -44,7 +45,7 @@ export function termsOfTokens(text: string, tokens: readonly Token[], language: 
     }
   });
   return terms;
-}
+});
 
 /** Names that are one word to their readers: "/var/tmp", "non-free", "14.2(b)". */
 const COMPOUND =
@@ -58,18 +59,20 @@ function compoundTerms(text: string): string[] {
 }
 
 /** Numbers, dates and compound names of a text: "1.25 million" and "1,250,000" give the same term. */
-export function valueTerms(text: string, language: Language): string[] {
+export const valueTerms: (text: string, language: Language) => readonly string[] = remembered((text, language) => {
   const compounds = /[-_/.]/.test(text) ? compoundTerms(text) : [];
   const values = numbersOf(text, language)
     .filter((one) => one.value.length > 1)
     .map((one) => `#${one.value}`);
   return [...compounds, ...values, ...datesOf(text).map((one) => `@${one.value}`)];
-}
+});
 
 /** Every term of a text: its stems, and its numbers, dates and compound names. */
-export function termSet(text: string, language: Language): Set<string> {
-  return new Set([...termsOf(text, language).map((one) => one.term), ...valueTerms(text, language)]);
-}
+export const termSet: (text: string, language: Language) => ReadonlySet<string> = remembered((text, language) => {
+  const terms = new Set(termsOf(text, language).map((one) => one.term));
+  for (const value of valueTerms(text, language)) terms.add(value);
+  return terms;
+});
 
 /** True for two sets of the same terms, and of some. */
 export function sameTerms(one: ReadonlySet<string>, two: ReadonlySet<string>): boolean {
@@ -81,8 +84,4 @@ export function shareInCommon(one: ReadonlySet<string>, two: ReadonlySet<string>
   let shared = 0;
   for (const word of one) if (two.has(word)) shared += 1;
   return shared === 0 ? 0 : shared / (one.size + two.size - shared);
-}
-
-export function termsOf(text: string, language: Language): Term[] {
-  return termsOfTokens(text, tokensOf(text), language);
 }

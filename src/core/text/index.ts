@@ -1,6 +1,6 @@
 export { fold, type Folded } from './fold';
 export { countWords, tokenize, type Token } from './tokens';
-export { datesOf, numbersOf, tokensOf } from './once';
+export { datesOf, numbersOf, remembered, tokensOf } from './once';
 export { joinLineEnds, oneLine } from './oneLine';
 export { findPipeTables, type TextCell, type TextTable } from './pipeTables';
 export { splitSentences, type Range } from './sentences';

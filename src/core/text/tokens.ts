@@ -91,8 +91,8 @@ function isAccountingNegative(text: string, index: number): boolean {
 
 function pushFolded(tokens: Token[], text: string, start: number, end: number): void {
   const raw = text.slice(start, end);
-  // Most words are plain lower case already; folding is only for the others.
-  const word = /^[a-z]+$/.test(raw) ? raw : fold(raw).text;
+  // Most words are plain letters and digits, of which folding leaves the small letters.
+  const word = /^[a-z]+$/.test(raw) ? raw : /^[A-Za-z\d]+$/.test(raw) ? raw.toLowerCase() : fold(raw).text;
   if (word !== '') tokens.push({ start, end, word });
 }
 
