@@ -1,3 +1,5 @@
+import { Recent } from '../recent';
+
 /** Characters of a stretch that is remembered. */
 const GRAM = 8;
 /** Characters of a block, some fifteen pages. */
@@ -5,6 +7,9 @@ const BLOCK = 1 << 15;
 /** Bits kept for each character: few enough to be small, enough that hardly any foreign stretch seems known. */
 const BITS_A_CHARACTER = 6;
 const LEAST_BITS = 1 << 10;
+
+/** Hashes of the stretches of texts that were looked for last: one is looked for in every document. */
+const hashed = new Recent<string, Uint32Array>(8);
 
 /** Which stretches begin in one block, as a Bloom filter of one hash (Bloom 1970). */
 interface Block {
@@ -36,7 +41,7 @@ export class GramFilter {
       return;
     }
     if (this.taken < text.length) this.take(text);
-    const hashes = Array.from({ length: wanted.length - GRAM + 1 }, (_, at) => mixed(sumAt(wanted, at)));
+    const hashes = hashed.get(wanted, () => hashesOf(wanted));
     for (let block = Math.floor(from / BLOCK); block < this.blocks.length; block += 1) {
       if (!this.mayBeginIn(block, hashes)) continue;
       const start = Math.max(from, block * BLOCK);
@@ -45,7 +50,7 @@ export class GramFilter {
     }
   }
 
-  private mayBeginIn(at: number, hashes: readonly number[]): boolean {
+  private mayBeginIn(at: number, hashes: Uint32Array): boolean {
     const [own, next] = [this.blocks[at] as Block, this.blocks[at + 1]];
     // Texts longer than a block may go on further than the next one.
     const reach = Math.min(hashes.length, BLOCK);
@@ -74,6 +79,10 @@ function blockOf(text: string, start: number): Block {
     sum = (Math.imul(sum - Math.imul(text.charCodeAt(at), FIRST), BASE) + text.charCodeAt(at + GRAM)) | 0;
   }
   return { bits, mask: size - 1 };
+}
+
+function hashesOf(text: string): Uint32Array {
+  return Uint32Array.from({ length: text.length - GRAM + 1 }, (_, at) => mixed(sumAt(text, at)));
 }
 
 /** Base of the sum over a stretch, and what its first character counts in it. */

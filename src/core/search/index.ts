@@ -18,10 +18,9 @@ export {
   type ShelfSource,
   type UnitText,
 } from './shelf';
+export { documentFrequency, inverseFrequency } from './statistics';
 export {
-  documentFrequency,
   equivalentsAmong,
-  inverseFrequency,
   lookUpPassages,
   searchedBy,
   searchPassages,

@@ -2,7 +2,8 @@ import { tokensOf, type Language } from '../text';
 import type { ShelfSource } from './shelf';
 import { isDraft, unitsOfPassage, type UnitText } from './shelf';
 import type { Equivalent } from './equivalents';
-import { termNumber, type Segment } from './segment';
+import type { Segment } from './segment';
+import { documentFrequency, inverseFrequency, statisticsOf } from './statistics';
 import { shareInCommon, termsOf } from './terms';
 
 /** A term that is searched for, with the weight the question gives it. */
@@ -35,38 +36,12 @@ export type Worth = (units: readonly UnitText[], language: Language) => number;
 /** Of the first ten, how many may come from one document while others have hits too. */
 const QUOTA = 7;
 
-/** What was counted for one list of sources; a question asks for the same terms more than once. */
-const counted = new WeakMap<readonly ShelfSource[], Map<string, number>>();
-
-/** Passages of all sources that hold a term. */
-export function documentFrequency(sources: readonly ShelfSource[], term: string): number {
-  let counts = counted.get(sources);
-  if (counts === undefined) {
-    counts = new Map();
-    counted.set(sources, counts);
-  }
-  const known = counts.get(term);
-  if (known !== undefined) return known;
-  let count = 0;
-  for (const { segment } of sources) {
-    const number = termNumber(segment, term);
-    if (number >= 0) count += (segment.postingStarts[number + 1] as number) - (segment.postingStarts[number] as number);
-  }
-  counts.set(term, count);
-  return count;
-}
-
-/** Inverse document frequency over all chosen sources, so that scores of different segments compare. */
-export function inverseFrequency(sources: readonly ShelfSource[], term: string): number {
-  const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
-  const df = documentFrequency(sources, term);
-  return Math.log(1 + (total - df + 0.5) / (df + 0.5));
-}
-
 /** A term or one of its equivalents with what it is worth. */
 interface Variant {
   readonly term: string;
   readonly worth: number;
+  /** Its number in each of the documents, -1 where one has it not. */
+  readonly numbers: Int32Array;
 }
 
 interface WeighedTerm extends QueryTerm {
@@ -112,28 +87,26 @@ export function searchedBy(sources: readonly ShelfSource[], term: QueryTerm): re
 }
 
 function weighTerms(sources: readonly ShelfSource[], query: readonly QueryTerm[]): WeighedTerm[] {
+  const statistics = statisticsOf(sources);
+  const variant = (term: string, worth: number): Variant => ({ term, worth, numbers: statistics.numbersOf(term) });
   return query.map((given) => {
     const worth = given.weight * inverseFrequency(sources, given.term);
     const others = searchedBy(sources, given)
       .filter(({ term }) => documentFrequency(sources, term) > 0)
-      .map(({ term, share }) => ({
-        term,
-        worth: share * Math.min(worth, given.weight * inverseFrequency(sources, term)),
-      }));
-    return { ...given, worth, variants: [{ term: given.term, worth }, ...others] };
+      .map(({ term, share }) => variant(term, share * Math.min(worth, given.weight * inverseFrequency(sources, term))));
+    return { ...given, worth, variants: [variant(given.term, worth), ...others] };
   });
 }
 
-/** Adds what one spelling of a term is worth in each passage that holds it; a passage that holds several counts the best of them. */
+/** Adds what one spelling of a term, the segment's term `number`, is worth in each passage that holds it; a passage that holds several counts the best of them. */
 function addTerm(
   segment: Segment,
-  { term, worth }: Variant,
+  number: number,
+  worth: number,
   average: number,
   scores: Float32Array,
   before: Float32Array | null,
 ): void {
-  const number = termNumber(segment, term);
-  if (number < 0) return;
   const end = segment.postingStarts[number + 1] as number;
   for (let at = segment.postingStarts[number] as number; at < end; at += 1) {
     const passage = segment.postingPassages[at] as number;
@@ -147,12 +120,19 @@ function addTerm(
   }
 }
 
-function scoreSegment(segment: Segment, terms: readonly WeighedTerm[], average: number): Float32Array {
-  const scores = new Float32Array(segment.passageSections.length);
-  const told = new Float32Array(scores.length);
+/** The scores of a document's passages, `at` being its place among all that are asked; null where it holds none of the terms. */
+function scoresOf(sources: readonly ShelfSource[], at: number, terms: readonly WeighedTerm[]): Float32Array | null {
+  const { segment } = sources[at] as ShelfSource;
+  const { average } = statisticsOf(sources);
+  let scores: Float32Array | null = null;
+  let told = null as Float32Array | null;
   for (const { variants } of terms) {
-    const before = variants.length > 1 ? told.fill(0) : null;
-    for (const variant of variants) addTerm(segment, variant, average, scores, before);
+    const held = variants.filter(({ numbers }) => (numbers[at] as number) >= 0);
+    if (held.length === 0) continue;
+    scores ??= new Float32Array(segment.passageSections.length);
+    if (held.length > 1) told = told?.fill(0) ?? new Float32Array(scores.length);
+    const before = held.length > 1 ? told : null;
+    for (const { numbers, worth } of held) addTerm(segment, numbers[at] as number, worth, average, scores, before);
   }
   return scores;
 }
@@ -252,14 +232,11 @@ function hitsOf(
   most: number,
   within: Within = anywhere,
 ): Hit[] {
-  const total = sources.reduce((sum, source) => sum + source.segment.passageSections.length, 0);
-  if (total === 0) return [];
-  let words = 0;
-  for (const { segment } of sources) for (const count of segment.passageWords) words += count;
   let hits: Hit[] = [];
   let floor = 0;
-  for (const source of sources) {
-    const scores = scoreSegment(source.segment, terms, Math.max(1, words / total));
+  for (const [at, source] of sources.entries()) {
+    const scores = scoresOf(sources, at, terms);
+    if (scores === null) continue;
     for (let passage = 0; passage < scores.length; passage += 1) {
       const score = scores[passage] as number;
       if (score > floor && within(source, passage)) hits.push({ source, passage, score });

@@ -2,9 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import { pagesOf } from '../../../tests/support/pages';
 import type { PageText } from '../source';
 import { PassageBuilder, type PassageDraft } from './passages';
-import { documentFrequency, inverseFrequency } from './rank';
 import { SegmentBuilder, termNumber } from './segment';
 import { textOfSpans, type ShelfSource } from './shelf';
+import { documentFrequency, inverseFrequency } from './statistics';
 
 function shelved(id: string, pages: readonly PageText[]): ShelfSource {
   const builder = new SegmentBuilder('en');

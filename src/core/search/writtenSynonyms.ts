@@ -1,7 +1,8 @@
 import type { Equivalent } from './equivalents';
 import type { Neighbour, Neighbours } from './neighbours';
-import { documentFrequency, type QueryTerm } from './rank';
+import type { QueryTerm } from './rank';
 import type { ShelfSource } from './shelf';
+import { documentFrequency } from './statistics';
 import { termSet } from './terms';
 
 /** Characters that a word of the dictionary has at most. */
