@@ -1,15 +1,19 @@
 import { sidesOf } from './conflict';
 import { changeOfSides } from './changeBetween';
 import { saySides } from './sides';
-import { answers, answersOnSubject, NUMBER_KINDS, VALUE_KINDS } from './decline';
-import { gatherEvidence, isTitle, type Evidence } from './evidence';
+import { answers, answersOnSubject } from './decline';
+import { gatherEvidence, type Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
-import { itemsAfter, listLead, stepsAround } from './listing';
+import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
+import { itemsAfter, listLead, wayAmong } from './listing';
 import { asksSizeOfMove } from './moves';
 import type { Question } from './question';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
+import { asksWhy, reasonAmong } from './reasons';
 import { columnAsked } from './rowEvidence';
-import { cellPlace, isCaption } from '../figure';
+import { isTitle } from './surroundings';
+import { rowsListed } from './rowsListed';
+import { cellPlace, isCaption, tableRowAt } from '../figure';
 import type { Sought } from './seek';
 import { RUN_IN, type UnitText } from '../search';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
@@ -52,17 +56,17 @@ function answerAs(
   const able = evidence.filter(
     (one) => canAnswer(one) && (!why || isSaid(one)) && !(valued && isCaption(one.source.tables, one.unit.spans)),
   );
-  const first = why ? reasonAmong(able) : (valuedAmong(able, question) ?? able[0]);
+  const first = why ? reasonAmong(able, question) : (valuedAmong(able, question) ?? able[0]);
   const listed = listLead(able, question);
-  const best = listed ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;
-  if (
-    best === undefined ||
-    !(onSubject ? answersOnSubject(best, question) : answers(best, evidence, question, sources))
-  )
+  const way = listed === null ? wayAmong(able, question) : null;
+  const best = listed ?? way?.under ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;
+  if (best === undefined) return { ...EMPTY, missing: [question.text] };
+  const rows = rowsListed(best, able, question);
+  if (rows.length > 0) return { ...EMPTY, headline: labelsOf(best.source, rows), claims: quotedOf(best.source, rows) };
+  if (!(onSubject ? answersOnSubject(best, question) : answers(best, evidence, question, sources)))
     return { ...EMPTY, missing: [question.text] };
-  const items = question.kind === 'list' || question.kind === 'passage' ? itemsAfter(best) : [];
-  const steps = items.length > 0 ? [] : stepsAround(best, question);
-  if (steps.length > 1) return { ...EMPTY, headline: shorten(best.text), claims: quotedOf(best.source, steps) };
+  const items = valued && best.features.kind > 0 ? [] : itemsAfter(best);
+  if (way !== null) return { ...EMPTY, headline: shorten(best.text), claims: quotedOf(best.source, way.steps) };
   const lead = valueNextTo(best, evidence, question);
   const further = able.filter(
     (one) => one !== best && one !== lead && one.score >= CLOSE * best.score && one.text !== best.text,
@@ -94,16 +98,14 @@ function answerAs(
   return { ...EMPTY, headline: own.said, claims: chosen.map((one) => claimOf(one, question)) };
 }
 
+/** What the rows of a table are called, in their order. */
+function labelsOf({ tables }: AskedSource, rows: readonly UnitText[]): string {
+  return shorten(rows.map(({ unit }) => tableRowAt(tables, unit.spans)?.row.path.at(-1) ?? '').join('; '));
+}
+
 function quotedOf(source: AskedSource, units: readonly UnitText[]): DraftClaim[] {
   return units.map((one) => quotedClaim(quoteOf(source, one)));
 }
-
-const WHY =
-  /^(?:why|for what reasons?|what (?:caused|made|led to|explains|was the (?:reason|cause))|how come|warum|weshalb|wieso)\b|(?:なぜ|どうして|理由)/i;
-const CAUSAL =
-  /\b(?:because|due to|owing to|as a result of|result(?:s|ed) from|following|since|reflect(?:s|ing|ed)?|caused by|on account of|thanks to|in order to|so that|weil|wegen|aufgrund|infolge|da|damit|sodass|deshalb|daher)\b|ため|により|による|理由|ので|から、|ことで/i;
-/** How near a sentence that gives a reason must come to the best. */
-const REASON_SCORE = 0.6;
 
 /** Words from which on a line is a sentence rather than a label. */
 const SENTENCE_WORDS = 6;
@@ -136,22 +138,6 @@ function valuedAmong(able: readonly Evidence[], question: Question): Evidence | 
       features.kind > 0 &&
       score >= VALUED_SCORE * best.score &&
       Math.max(features.led, features.around) >= VALUED_HOLDS,
-  );
-}
-
-function asksWhy(question: string): boolean {
-  return WHY.test(question.trim());
-}
-
-/** The best sentence that gives a reason, where one comes near, or the one behind the best, which says why what it tells came about; else the best. */
-function reasonAmong(able: readonly Evidence[]): Evidence | undefined {
-  const [best] = able;
-  if (best === undefined) return undefined;
-  const reasons = able.filter((one) => CAUSAL.test(one.text));
-  return (
-    reasons.find((one) => one.score >= REASON_SCORE * best.score) ??
-    reasons.find((one) => one.hit === best.hit && one.index === best.index + 1) ??
-    best
   );
 }
 

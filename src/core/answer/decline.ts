@@ -1,24 +1,15 @@
 import { announces, documentFrequency, shareInCommon, type QueryTerm } from '../search';
 import { tokensOf, type Language } from '../text';
 import { BY_NAME, type Evidence } from './evidence';
+import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
+import { asksHow } from './listing';
 import { lacksTellingWords } from './tellingWords';
+import { asksOfNothing, unknownTo } from './ofNothing';
 import { partiesTold } from './partiesTold';
 import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import { reachedAt } from './reachedAt';
 import type { AskedSource } from './types';
-
-/** Kinds whose answer is a value: a sentence without one rarely answers. */
-export const VALUE_KINDS: ReadonlySet<Question['kind']> = new Set([
-  'amount',
-  'percentage',
-  'duration',
-  'date',
-  'number',
-]);
-
-/** Kinds that nothing but a figure of what is asked for answers: of 100 questions that were answered rightly none was without. */
-export const NUMBER_KINDS: ReadonlySet<Question['kind']> = new Set(['amount', 'number', 'percentage', 'duration']);
 
 /** Asks for a point in time, which only a date, year or hour tells; "when may" asks for a condition as well. */
 const ASKS_POINT =
@@ -71,6 +62,13 @@ const SPEAKS = {
 const BY_KIND: Partial<Record<Question['kind'], number>> = { party: -2.6, number: -3.3, amount: -3.8, duration: 0.5, place: 3 }; // prettier-ignore
 const BY_LANGUAGE: Partial<Record<Language, number>> = { de: 2.1, ja: 2.2 };
 const LEAST = 1.1;
+/**
+ * What of the question a list must hold, and a way of doing something, by its sentence, its heading or what is around it: in a document that speaks of the thing,
+ * some sentence always comes near.
+ */
+const OF_A_LIST = 0.5;
+const OF_A_WAY = 0.5;
+const AROUND_SHARE = 0.8;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** Words of a sentence from which on its words say little together. */
@@ -100,20 +98,6 @@ function namesAnew(text: string, { spoken }: Question): boolean {
   });
 }
 
-/** Asks whether there is something at all, or whether it is allowed. */
-const ASKS_EXISTENCE =
-  /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) .{2,40}? (?:have|has|gets?|receives?|includes?|offers?|contains?|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available|covered|insured|excluded|exempt|banned|forbidden|prohibited)\b/iu;
-
-/** Words of the question's subject that stand in none of the documents, nor does anything that stands for them. */
-function unknownTo({ subject }: Question, sources: readonly AskedSource[]): readonly QueryTerm[] {
-  return subject.filter(
-    ({ term, weight, equivalents = [] }) =>
-      weight >= 1 &&
-      /^\p{L}{3,}$/u.test(term) &&
-      [term, ...equivalents.map((one) => one.term)].every((one) => documentFrequency(sources, one) === 0),
-  );
-}
-
 /** True for a word that nothing stands for, as a term of some trade or a name; comparatives have no entry of their own. */
 function isUnheardOf({ term, equivalents = [] }: QueryTerm): boolean {
   return equivalents.length === 0 && /^\p{Script=Latin}{4,}(?<!er|est)$/u.test(term);
@@ -128,6 +112,14 @@ function sameWords(one: Evidence, two: Evidence): boolean {
   return one.source.id !== two.source.id && shareInCommon(words(one), words(two)) >= SAME;
 }
 
+/** True where a list or a way of doing something is asked for in English, and too little of the question is there; few groups of words bring other languages nearer. */
+function holdsTooLittle({ features, source }: Evidence, { kind, text }: Question): boolean {
+  if (source.segment.language !== 'en') return false;
+  const held = Math.max(features.led, features.headed);
+  if (kind === 'list') return Math.max(held, AROUND_SHARE * features.around) < OF_A_LIST;
+  return kind === 'passage' && asksHow(text) && held < OF_A_WAY;
+}
+
 /** True when the best evidence answers the question; `evidence` is sorted, the best first. A period asked for that is nowhere near settles it. */
 export function answers(
   best: Evidence,
@@ -138,8 +130,7 @@ export function answers(
   const { features } = best;
   if (features.period === 0) return false;
   if (NUMBER_KINDS.has(question.kind) && features.kind < 1) return false;
-  if (question.kind === 'yes-no' && ASKS_EXISTENCE.test(question.text) && unknownTo(question, sources).length > 0)
-    return false;
+  if (asksOfNothing(question, sources)) return false;
   if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
     return false;
   if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text, question.text) === null) return false;
@@ -148,6 +139,7 @@ export function answers(
   const otherRow = best.row !== null && features.focus === 0 && features.label < OF_THE_ROW;
   if (otherRow && question.kind === 'amount' && question.focus.length > 0) return false;
   if (best.row === null && lacksTellingWords(question.text, best.text)) return false;
+  if (holdsTooLittle(best, question)) return false;
   const reached = reachedAt(question.text);
   if (reached !== null && best.text.search(reached) < 0) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;

@@ -1,7 +1,8 @@
-import { unitsInOrder } from '../search';
+import { unitsInOrder, type UnitText } from '../search';
 import { oneLine, stemWord, tokenize } from '../text';
 import type { Place } from './places';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
+import { announcedBy } from './surroundings';
 import type { AskedSource, ReaderAnswer } from './types';
 
 /** Documents whose duties are gone through, and duties that are told. */
@@ -32,7 +33,7 @@ function pattern(who: string, language: AskedSource['segment']['language']): Reg
   );
 }
 
-/** The obligations of someone, each as the sentence that lays it on them, in the order of the document, at a place alone if there is one; null where too few are found, or too many documents are meant. */
+/** The obligations of someone, each as the sentence that lays it on them, with the items it announces, in the order of the document, at a place alone if there is one; null where too few are found, or too many documents are meant. */
 export function dutiesAnswer(
   question: string,
   sources: readonly AskedSource[],
@@ -42,8 +43,12 @@ export function dutiesAnswer(
   if (who === null || sources.length === 0 || sources.length > FEW) return null;
   const found = sources.flatMap((source) => {
     const says = pattern(who, source.segment.language);
-    return [...unitsInOrder(source)]
-      .filter(({ unit, text }) => unit.kind === 'sentence' && says.test(oneLine(text)))
+    const units = [...unitsInOrder(source)];
+    const laid = units.flatMap(({ unit, text }, at) =>
+      unit.kind === 'sentence' && says.test(oneLine(text)) ? [at, ...announcedBy(units, at)] : [],
+    );
+    return laid
+      .map((at) => units[at] as UnitText)
       .filter(({ unit }) => place === null || place.holds(source, unit))
       .map((one) => quotedClaim(quoteOf(source, one)));
   });

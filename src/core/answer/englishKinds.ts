@@ -10,7 +10,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'definition',
   ],
   [
-    /^(?:please )?(?:list|name|enumerate|give all|which are all)\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields)\b/i,
+    /^(?:please )?(?:list|name|enumerate|give all|which are all)\b|^(?:which|what) (?:kinds|types|sorts|categories|classes|forms) of\b|\bwhat are (?:all )?the\b.*\b(?:types|kinds|items|requirements|conditions|grounds|steps|categories|events|documents|options|reasons|ways|levels|values|fields|tasks|duties|functions|responsibilities|obligations|recommendations|findings|causes|exceptions|exclusions|consequences|sanctions|restrictions|prohibitions|prerequisites|parts|components|contents|rights|powers|risks|tools|materials|criteria|warnings|precautions)\b/i,
     'list',
   ],
   [
@@ -53,7 +53,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'party',
   ],
   [
-    /\b(?:who|whom|whose|which (?:party|company|person|body|authority|firm|bank|yard|agency|office|court|organi[sz]ation|contractor|supplier)|by whom)\b/i,
+    /\b(?:who|whom|whose|which (?:party|company|person|body|authority|firm|bank|yard|agency|office|court|organi[sz]ation|contractor|supplier|insurer|airline|laborator(?:y|ies)|diver|carrier|broker|auditor|surveyor|architect|manufacturer|publisher|lender|notary|hospital|universit(?:y|ies)|newspaper|shipyard)s?|by whom)\b/i,
     'party',
   ],
   [
@@ -63,6 +63,15 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   [
     /^(?:what|who) (?:counts|qualifies) as\b|^what (?:is|are) (?:considered|regarded|treated) (?:as |to be )?|^what constitutes\b/i,
     'definition',
+  ],
+  // What is forbidden, included or to be done is seldom one thing.
+  [
+    /^what (?:is|are|was|were) (?:[\w-]+ ){0,3}?(?:forbidden|prohibited|banned|allowed|permitted|included|covered|insured|excluded|exempt|exempted|supplied|provided|delivered|required|needed|handed over|checked|examined|inspected|tested|recommended)(?=\s*\??$|\s+(?:by|in|with|from|under|for|to|on|at|of|after|before|when|if|as|during|against)\b)/i,
+    'list',
+  ],
+  [
+    /^what (?:else )?(?:may|must|can|could|should|shall|has|have|is|are) .{1,60}? (?:do|contain|include|state|show|list)\b/i,
+    'list',
   ],
   [/^what (?:is|are) [^,?]{1,40}\??$/i, 'definition'],
   [

@@ -1,9 +1,7 @@
 import { statedFacts } from '../facts';
 import { type Language, type Range } from '../text';
 import {
-  announces,
   isDraft,
-  JAPANESE_ITEM,
   placeKey,
   RUN_IN,
   sectionOf,
@@ -30,6 +28,7 @@ import { termsInRange } from './rangeOfLabel';
 import { columnAsked, labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
 import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
+import { announcedBy, headOver, leadOf, takenUp } from './surroundings';
 import { TermWeights, theirWords } from './termWeights';
 import { weigh, type Features } from './weights';
 
@@ -59,6 +58,11 @@ const OTHER_MEASURE = 0.5;
 /** What a length, area, volume or weight counts where it is asked how large something is, which a bare number may answer as well. */
 const OF_SIZE = 1.6;
 
+/** Kinds of answers that a list may be, as a whole. */
+const READ_WITH_ITEMS: ReadonlySet<Question['kind']> = new Set(['list', 'party', 'definition']);
+
+const ANNOUNCING = /\b(?:wie folgt|folgende[nmrs]?|as follows|the following)\b/i;
+
 /** A sentence that opens with a term in quotation marks and says what it means. */
 const DEFINES =
   /^[^\p{L}]{0,12}[“"„](?<term>[^”"“]{2,60})[”"“]\s+(?:means?|shall mean|bedeutet|ist|beträgt)(?!\p{L})/iu;
@@ -67,63 +71,12 @@ const OTHER_RANGE = 0.4;
 /** What a period's share keeps where the figure is of another length of period. */
 const OTHER_SPAN = 0.4;
 
-const ITEM = new RegExp(String.raw`^\s*(?:\(?[a-z\d]{1,3}[.)]\s|[•◦–*-]\s|${JAPANESE_ITEM})`, 'i');
-
-/** Index of the unit that announces the list which unit `index` stands in, or -1. */
-export function leadOf(units: readonly UnitText[], index: number): number {
-  if (!ITEM.test(units[index]?.text ?? '')) return -1;
-  for (let at = index - 1; at >= 0; at -= 1) if (announces(units[at]?.text ?? '')) return at;
-  return -1;
-}
-
-/** How a sentence begins that goes on about what the one before named. */
-const GOES_ON =
-  /^\s*(?:\(?[a-z\d]{1,3}[.)]\s+)?(?:it|they|he|she|this|these|those|such|er|sie|es|dies\w*|diese[rmns]?|jene[rmns]?|これ\S*|それ\S*)(?=\s|$|[ぁ-ん])/iu;
-
-/** Index of the sentence that unit `index` begins by taking up, "It must", "They are", or -1. */
-function takenUp(units: readonly UnitText[], index: number): number {
-  const before = units[index - 1];
-  return before !== undefined && before.unit.kind === units[index]?.unit.kind && GOES_ON.test(units[index]?.text ?? '')
-    ? index - 1
-    : -1;
-}
-
 const FORECAST =
   /\b(?:expect(?:s|ed)?|forecasts?|plan(?:s|ned)? to|budget(?:ed)?|anticipates?|outlook|erwarte[nt]?|rechnet|gerechnet|voraussichtlich)\b|見込|予想/i;
 /** What an expectation counts that was asked for, against one that was not. */
 const FORECAST_ASKED = -0.4;
 
 const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|ohne)\b|n['’]t\b|ない|ません/i;
-
-/** Titles of a document's sections, in small letters; looked through once. */
-const titles = new WeakMap<AskedSource['sections'], ReadonlySet<string>>();
-
-/** True for an item that is but the title of a section, as a list of what follows has it. */
-export function isTitle({ sections }: AskedSource, text: string): boolean {
-  let known = titles.get(sections);
-  if (known === undefined) {
-    known = new Set(sections.map(({ title }) => title.toLowerCase()));
-    titles.set(sections, known);
-  }
-  const plain = text.replace(/^\s*(?:[•◦▪–*-]|\(?[a-z\d]{1,3}[.)])\s+/i, '');
-  return known.has(plain.replace(/\s+/g, ' ').trim().toLowerCase());
-}
-
-/** The words a unit stands under: its section's own heading, and the run-in head before it. */
-function headOver(source: AskedSource, units: readonly UnitText[], index: number): string {
-  const section = units[index]?.unit.section ?? -1;
-  // The number of an item says nothing of what it stands under.
-  const titled = sectionOf(source, section)
-    .split('›')
-    .filter((part) => /\p{L}{2}/u.test(part));
-  const own = titled.slice(-2).join(' ');
-  for (let at = index - 1; at >= 0; at -= 1) {
-    const before = units[at] as UnitText;
-    if (before.unit.section !== section) break;
-    if (RUN_IN.test(before.text)) return `${own} ${before.text}`;
-  }
-  return own;
-}
 
 /** The periods a document says it is of. */
 function periodsOf(source: AskedSource): string {
@@ -187,7 +140,7 @@ class Measure {
     const whole = this.weights.share(...sets, heading);
     return units.map(({ unit, text }, index) => {
       const own = sets[index] as ReadonlySet<string>;
-      const lead = sets[leadOf(units, index)] ?? sets[takenUp(units, index)] ?? own;
+      const lead = this.leadIn(units, sets, index);
       const row = unit.kind === 'row' ? tableRowAt(source.tables, unit.spans) : null;
       const over = row === null ? null : rowTerms(row, language);
       const ranged = row === null ? null : termsInRange(row.row.path.at(-1) ?? '', this.question.text, language);
@@ -213,9 +166,17 @@ class Measure {
     });
   }
 
+  /** The terms of what a unit is read with: of an item what announces it, of what announces a list its items, where several things may be asked for; of others the sentence that they take up. */
+  private leadIn(units: readonly UnitText[], sets: readonly ReadonlySet<string>[], index: number): ReadonlySet<string> {
+    const own = sets[index] as ReadonlySet<string>;
+    const items = READ_WITH_ITEMS.has(this.question.kind) ? announcedBy(units, index) : [];
+    if (items.length > 1) return union(own, ...items.map((at) => sets[at] as ReadonlySet<string>));
+    return sets[leadOf(units, index)] ?? sets[takenUp(units, index)] ?? own;
+  }
+
   /** The terms of a unit; a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
   private termsIn(text: string, figures: readonly Range[], language: Language): ReadonlySet<string> {
-    const own = termSet(text, language);
+    const own = this.ownTerms(text, language);
     const { quantity, counted, countedAs } = this.measured;
     if (countedAs.size > 0 && countsThings(text, figures, (term) => counted.has(term), language))
       return union(own, countedAs);
@@ -223,6 +184,12 @@ class Measure {
       return union(own, termSet(this.quantityWords, language));
     if (this.reached === null || text.search(this.reached) < 0) return own;
     return union(own, termSet([...WAYS_TO_REACH].filter((word) => this.question.spoken.has(word)).join(' '), language));
+  }
+
+  /** The terms of a text but for those that only announce what stands behind: "as follows" tells of no consequence. */
+  private ownTerms(text: string, language: Language): ReadonlySet<string> {
+    const own = termSet(text, language);
+    return ANNOUNCING.test(text) ? new Set([...own].filter((term) => !/^(?:folg|follow)/.test(term))) : own;
   }
 
   private termsOnce(text: string, language: Language): ReadonlySet<string> {

@@ -55,6 +55,7 @@ export const GERMAN_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'party',
   ],
   [/^was (?:ist|sind|bedeutet|bedeuten|heißt|bezeichnet)\b(?!.*\bzu \p{Ll}+n\b)(?! (?:bei|vor|nach|mit|an|zu|im|in|am|auf)\b)|^was (?:versteht|meint) (?:man|\p{L}+ \p{L}+) (?:unter|mit)\b|^was wird (?:hier )?unter .{2,60} verstanden|^was (?:gilt|zählt) als\b/iu, 'definition'], // prettier-ignore
+  [/^was (?:ist|sind|wird|werden|muss|müssen|darf|dürfen|soll|sollen|hat|haben) .*(?:verboten|untersagt|erlaubt|gestattet|zulässig|enthalten|inbegriffen|ausgeschlossen|ausgenommen|versichert|vorgeschrieben|erforderlich|mitzubringen|geprüft|untersucht|tun|beachten)(?!\p{L})/iu, 'list'], // prettier-ignore
   [/^(?:(?:in|an|auf|zu|aus|von|mit|für|unter|bei|gegen) )?welchen? (?:\p{L}+en )?\p{Lu}\p{L}+ (?:müssen|sind|waren|dürfen|können|sollen|werden|wurden|gelten|gehören|haben|fallen|zählen|brauchen|führen)(?!\p{L})/iu, 'list'], // prettier-ignore
   [YES_NO, 'yes-no'],
   [/\bwo(?:her|hin)?(?!\p{L})|\b(?:in|an|auf|aus) welche[rmn] (?:datei|ordner|verzeichnis|abschnitt|stadt|land|ort|kapitel|stelle|seite|raum|gebäude)\b/iu, 'place'], // prettier-ignore

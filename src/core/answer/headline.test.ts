@@ -2,7 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { readingOf } from '../../../tests/support/pages';
 import { Library } from '../library';
 import { searchPassages } from '../search';
-import { gatherEvidence, leadOf, type Evidence } from './evidence';
+import { gatherEvidence, type Evidence } from './evidence';
 import { headlineOf } from './headline';
 import { analyseQuestion } from './question';
 import { weigh, WEIGHTS } from './weights';
@@ -142,13 +142,5 @@ describe('evidence', () => {
     const sum = names.reduce((all, name) => all + WEIGHTS[name] * best.features[name], 0);
     expect(weigh(best.features)).toBeCloseTo(sum, 9);
     expect(best.score).toBe(weigh(best.features));
-  });
-
-  test('finds the lead of an item, and none for a plain sentence', () => {
-    const units = ['It pays:', '(a) one;', '(b) two.', 'The end.'].map((text) => ({
-      text,
-      unit: {} as Evidence['unit'],
-    }));
-    expect([0, 1, 2, 3].map((at) => leadOf(units, at))).toEqual([-1, 0, 0, -1]);
   });
 });

@@ -87,6 +87,86 @@ describe('a list', () => {
   });
 });
 
+const MANUAL = [
+  'Rules of the workshop',
+  '',
+  'Article 1 About these rules',
+  '',
+  'These rules tell fitters how to change the oil and set up the press.',
+  '',
+  'Article 2 Changing the oil',
+  '',
+  'Run the ram down fully.',
+  '',
+  'Take out the plug and let the old oil run into a tray.',
+  '',
+  'Article 3 Limits',
+  '',
+  'The press must not be used by',
+  '',
+  '(i) anybody under sixteen,',
+  '',
+  '(ii) anybody who is ill, or',
+  '',
+  '(iii) visitors.',
+  '',
+  'Article 4 Wardens',
+  '',
+  'A warden of the workshop:',
+  '',
+  '– keeps the list of tools;',
+  '',
+  '– reads the meters.',
+].join('\n');
+
+const manual = libraryOfTexts({ 'Workshop rules.txt': MANUAL });
+const told = (question: string): Answer => askBuiltIn(question, manual.sources(), manual.quotes, { now: () => 0 });
+const claimed = (question: string): string[] => told(question).claims.map(({ text }) => text.replace(/^– /, ''));
+
+describe('what is told item by item', () => {
+  test('may be announced by a sentence that breaks off before its first item', () => {
+    expect(claimed('Who may not use the press?')).toEqual([
+      'The press must not be used by',
+      '(i) anybody under sixteen,',
+      '(ii) anybody who is ill, or',
+      '(iii) visitors.',
+    ]);
+  });
+
+  test('is told whatever is asked but a value: “What are the tasks of the warden?”', () => {
+    expect(claimed('What are the tasks of the warden?')).toContain('keeps the list of tools;');
+    expect(claimed('What are the tasks of the warden?')).toContain('reads the meters.');
+  });
+
+  test('is a way of doing something under the heading that names it, not a sentence that speaks of it', () => {
+    expect(claimed('How is the oil changed?')).toEqual([
+      'Run the ram down fully.',
+      'Take out the plug and let the old oil run into a tray.',
+    ]);
+  });
+
+  test('tells the obligations that one sentence lays on someone with its items', () => {
+    const rules = libraryOfTexts({
+      'Licence.txt':
+        'Licence\n\n4. The Licensee shall\n\n(a) put up no stall before six,\n\n(b) collect all rubbish, and\n\n(c) insure the stalls.\n\n5. The fee is 85 crowns.',
+    });
+    const answer = askBuiltIn('What are the obligations of the Licensee?', rules.sources(), rules.quotes, {
+      now: () => 0,
+    });
+    expect(answer.claims.map(({ text }) => text)).toEqual([
+      '4. The Licensee shall',
+      '(a) put up no stall before six,',
+      '(b) collect all rubbish, and',
+      '(c) insure the stalls.',
+    ]);
+  });
+
+  test('is declined where hardly anything of the question is there', () => {
+    expect(told('Which colours are the shutters of the harbour office painted in?').found).toBe(false);
+    expect(told('How is the electric motor of the crane replaced?').found).toBe(false);
+  });
+});
+
 describe('limits and passages that overlap', () => {
   const limited = (question: string, section: string): string[] =>
     askBuiltIn(question, library.sources(), library.quotes, { now: () => 0, limits: { section } }).claims.map(

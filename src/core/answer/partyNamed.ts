@@ -35,7 +35,7 @@ function holderOf(text: string, words: readonly string[]): string | null {
 }
 
 const HOLDER =
-  /^wer (?:ist|sind|war) (?:(?:der|die|das|ihr|sein)e? [\p{L}-]{3,40}|[\p{L}-]{3,40}(?:er|erin|chef|kapitän|präsident|direktor))(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
+  /^(?:wer (?:ist|sind|war)|wie heißt) (?:(?:der|die|das|ihr|sein)e? [\p{L}-]{3,40}|[\p{L}-]{3,40}(?:er|erin|chef|kapitän|präsident|direktor))(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
 
 /** The first person named by title, or company by its kind, whom a question does not name itself: "Mr Piers Holloway", "Corbel Savings plc"; null where there is none. */
 export function someoneNamed(text: string, asked = ''): string | null {
@@ -49,9 +49,13 @@ export function someoneNamed(text: string, asked = ''): string | null {
   return fresh ?? null;
 }
 
-/** True for a question that asks who holds an office: only a name answers it. */
+/** Asks which of its kind it is, of someone who is known by name: "which insurer paid". */
+const WHICH_ONE =
+  /^(?:by |from |to |with |through )?which (?:insurer|airline|laborator(?:y|ies)|diver|carrier|broker|auditor|surveyor|architect|manufacturer|publisher|notary|hospital|universit(?:y|ies)|newspaper|shipyard)s?\b/i;
+
+/** True for a question that asks who holds an office, or which of its kind someone is: only a name answers it. */
 export function asksHolder({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {
-  return kind === 'party' && HOLDER.test(text.trim());
+  return kind === 'party' && (HOLDER.test(text.trim()) || WHICH_ONE.test(text.trim()));
 }
 
 /** Share from which on a word says the same as the one asked: "lessor", of the landlord. */

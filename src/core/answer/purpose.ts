@@ -52,7 +52,7 @@ const LEADING =
 /** True for a question that asks what a document is for, or what it covers; "the debian/watch file" is no document that is asked. */
 function asksPurpose(question: string, sources: readonly AskedSource[]): boolean {
   const plain = question.trim();
-  if (!ASKS.some((pattern) => pattern.test(plain))) return false;
+  if (!ASKS.some((pattern) => pattern.test(plain)) || /\b(?:not|nicht)\b/i.test(plain)) return false;
   const qualified = QUALIFIED.exec(plain)?.groups?.['words'] ?? '';
   const names = sources.map((source) =>
     `${bareName(source)} ${statedFacts(source)

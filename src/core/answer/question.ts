@@ -71,9 +71,15 @@ const SCAFFOLD = new Set(
   ).split(' '),
 );
 const SCAFFOLD_WEIGHT = 0.25;
+
+/** True for a word that puts a question and is not its subject: "what", "put", "made". */
+export function isScaffold(word: string): boolean {
+  return SCAFFOLD.has(word);
+}
+
 /** What only says what kind of measure is asked for: "how late", "in which year"; "a late departure" is a kind of departure. */
 const MEASURE_ASKED =
-  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|high|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|days?|weeks?|years?|months?|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)/giu;
+  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|high|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|days?|weeks?|years?|months?|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)|\bwhat (?:are|were) (?:all )?(?:the|its|their) (?:main |chief |usual )?(tasks|duties|functions|responsibilities|obligations|powers)\b/giu;
 /** Words that say which period is meant without naming it, and when in it, or that more is asked than told: they lead to no passage of their own. */
 const OF_THE_PERIOD =
   /(?<=\bhow (?:much|many) )(?:more|less|fewer)\b|\b(?:the|both|its) (?:two )?(?:sides|parties)\b|\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\b(?:in|for|during|over|of) (?:the )?(?:first|second|third|fourth|last|same) (?:half|quarter|(?:three|six|nine) months)(?: of)?\b|\bthan (?:a|the) year (?:before|earlier)\b|\bim (?:ersten|zweiten|dritten|vierten) (?:halbjahr|quartal|vierteljahr)(?!\p{L})|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/giu;

@@ -2,7 +2,7 @@ import { tableRowAt } from '../figure';
 import { bareName, isDraft, lookUpPassages, termsOf, unitsOfPassage } from '../search';
 import { oneLine } from '../text';
 import type { OwnAnswer } from './apart';
-import { VALUE_KINDS } from './decline';
+import { VALUE_KINDS } from './kinds';
 import { freshMentions } from './kinds';
 import type { Question } from './question';
 import { EMPTY } from './quoted';

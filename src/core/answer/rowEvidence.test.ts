@@ -91,3 +91,33 @@ describe('the cell that a quote means', () => {
     expect(sayCell({ ...cell, text: 'summer', value: null, unit: null })).toBe('summer');
   });
 });
+
+describe('the rows of a table', () => {
+  const LISTED = [
+    'Press manual',
+    '',
+    'The press stands in the workshop.',
+    '',
+    'Troubles by kind (in hours lost)',
+    '',
+    '                              2025      2024',
+    'Ram does not move             12         3',
+    'Pressure falls                 8         5',
+    'Pump is springy                2         9',
+    '',
+    'The workshop opens at nine.',
+  ].join('\n');
+  const manual = libraryOfTexts({ Manual: LISTED });
+  const told = (question: string) => askBuiltIn(question, manual.sources(), manual.quotes, { now: () => 0 });
+
+  test('are told one by one where all of them are asked for', () => {
+    const answer = told('Which troubles are listed?');
+    expect(answer.headline).toBe('Ram does not move; Pressure falls; Pump is springy');
+    expect(answer.claims).toHaveLength(3);
+    expect(answer.claims.every(({ citations }) => citations[0]?.mark === 'exact')).toBe(true);
+  });
+
+  test('are not, where something else of it is asked for', () => {
+    expect(told('Which workshops are open at nine?').headline).toContain('workshop opens');
+  });
+});

@@ -18,12 +18,12 @@ import {
 import type { Span } from '../source';
 import type { Language } from '../text';
 import { becauseOf } from './because';
-import { VALUE_KINDS } from './decline';
 import { termDefined } from './defined';
 import { definesTerm } from './defining';
-import { freshMentions } from './kinds';
+import { freshMentions, VALUE_KINDS } from './kinds';
+import { asksHow } from './listing';
 import { passagesOf, type Place } from './places';
-import { analyseQuestion, type Question } from './question';
+import { analyseQuestion, isScaffold, type Question } from './question';
 import { DEFAULT_SETTINGS, type AskSettings } from './settings';
 import type { AskedSource, FoundPassage } from './types';
 
@@ -45,6 +45,9 @@ export const EVERYWHERE: SeekOptions = { neighbours: null, settings: DEFAULT_SET
 /** What the score of a passage that holds a value of the kind asked for is multiplied by, and of one that defines the term asked for. */
 const HOLDING = 1.4;
 const DEFINING = 1.6;
+
+/** What the verb of "set up" counts where documents say it in no other way. */
+const VERB_ALONE = 0.6;
 
 /** What a word of the context counts, and how many count. */
 const CONTEXT_WEIGHT = 0.3;
@@ -136,8 +139,16 @@ export function seek(
   // A verb with its particle counts as one word where the documents have another for it.
   const said = ({ term, equivalents = [] }: QueryTerm): boolean =>
     !term.includes(' ') || equivalents.some((one) => documentFrequency(sources, one.term) > 0);
-  const terms = widened(own.terms.filter(said));
-  const subject = new Set(own.subject.map(({ term }) => term));
+  // Where they have none, a way of doing something is told by its verb: "set up" under "Setting up".
+  const unsaid = new Set(
+    own.terms
+      .filter((one) => !said(one) && asksHow(question))
+      .map(({ term }) => term.split(' ')[0] as string)
+      .filter((verb) => !isScaffold(verb) && documentFrequency(sources, verb) > 0),
+  );
+  const alone = (one: QueryTerm): QueryTerm => (unsaid.has(one.term) ? { ...one, weight: VERB_ALONE } : one);
+  const terms = widened(own.terms.filter(said).map(alone));
+  const subject = new Set([...own.subject.map(({ term }) => term), ...unsaid]);
   const analysed = { ...own, terms, subject: terms.filter(({ term }) => subject.has(term)) };
   const led = context === '' ? [] : contextTerms(context, language, own.terms);
   const hits = searchPassages(sources, [...terms, ...led], settings.breadth, {

@@ -28,6 +28,16 @@ describe('how something came about', () => {
     ['How deep is the basin?', 'The basin has a depth of 6 metres.', 'Boats of up to 8 metres lie in the basin.'],
     ['How many boats does the club own?', 'The club has six boats.', 'Races were sailed with 19 boats on average.'],
     ['In which town are the copies kept?', 'The copies lie in Corran.', 'The copies lie in another town.'],
+    ['On which channel are tugs called?', 'Tugs are called on channel 12.', 'A tug is ordered by radio.'],
+    ['Which programming language is it written in?', 'It is written in C++.', 'The Provider keeps the data readable.'],
+    ['Which operating systems are supported?', 'The program runs on Linux.', 'We answer the telephone until six.'],
+    ['What credit rating do the notes have?', 'The notes are rated BB+.', 'The bank acts as Agent.'],
+    [
+      'On which exchange are the notes listed?',
+      'They are admitted to trading at Aldmere.',
+      'The Issuer may repay them.',
+    ],
+    ['In which city is the project registered?', 'It was entered in Corran.', 'The term of office is one year.'],
     ['創業は何年ですか。', '当社は1950年に創業した。', '2025年に新港店を開いた。'],
   ])('%s', (asked, told, untold) => {
     expect(lacksTellingWords(asked, told)).toBe(false);

@@ -51,6 +51,32 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
 ];
 
+/** More of what only certain words tell: which of several things it is, told by a name, a number or a mark. */
+const TOLD_BY_NAME: readonly (readonly [asked: RegExp, told: RegExp])[] = [
+  [
+    /^(?:on|over|by) (?:what|which) (?:\w+ )?(?:channel|frequency)\b|^auf welche[rm] (?:kanal|frequenz)(?!\p{L})/iu,
+    /\d/,
+  ],
+  [
+    /^(?:what|which) version of \p{Lu}|^(?:what|which) (?:version|edition|release) (?:is|was|of)\b/u,
+    /\d|\b(?:first|second|third|fourth|latest|current|newest)\b/i,
+  ],
+  [
+    /\b(?:what|which) programming language\b|\bwelcher programmiersprache\b/i,
+    /\b(?:Java\w*|Python|Rust|Go|Ruby|Perl|PHP|SQL|Lisp|Ada|Pascal|Fortran|COBOL|Kotlin|Swift|C)(?![\w'])|\bC(?:\+\+|#)/,
+  ],
+  [
+    /\b(?:what|which) operating systems?\b|\bwelche[sn]? betriebssysteme?(?!\p{L})/iu,
+    /windows|linux|mac ?os|android|\bios\b|unix|bsd|operating system|betriebssystem/i,
+  ],
+  [/\b(?:what|which) (?:credit )?rating\b/i, /\brat(?:ed|ing)\b|\b(?:A{1,3}|B{1,3}|C{1,3})[+-]?(?![\p{L}.])/u],
+  [/^on (?:what|which) (?:stock )?exchanges?\b/i, /exchange|list|quot|admitted|traded|market/i],
+  [
+    /^in (?:what|which) (?:city|town|country|village)\b/i,
+    /\S\s(?:in|at|of|from|to|near|for|within|outside)\s(?:the\s)?\p{Lu}\p{Ll}|,\s\p{Lu}\p{Ll}+[.,]?$/u,
+  ],
+];
+
 /** Asks which of several places or things, by a word for it: "in which town". */
 const WHICH_OF = /^(?:in|at|on|to|from|under|by|into) (?:what|which) (?<thing>[a-z]{3,})\b/i;
 
@@ -62,6 +88,6 @@ function leavesOpen(asked: string, text: string): boolean {
 
 /** True where a text says nothing of what only certain words tell, though that is asked: "founded in", "built by", a colour. */
 export function lacksTellingWords(asked: string, text: string): boolean {
-  const told = ONLY_TOLD_BY.find(([shape]) => shape.test(asked.trim()))?.[1];
+  const told = [...ONLY_TOLD_BY, ...TOLD_BY_NAME].find(([shape]) => shape.test(asked.trim()))?.[1];
   return (told !== undefined && !told.test(text)) || leavesOpen(asked, text);
 }

@@ -26,6 +26,11 @@ export function theirWords(sources: readonly AskedSource[], { term, equivalents 
     .map((one) => one.term);
 }
 
+/** True where a set holds a term, a verb with its particle by both of its words. */
+function holds(set: ReadonlySet<string>, term: string): boolean {
+  return set.has(term) || (term.includes(' ') && term.split(' ').every((word) => set.has(word)));
+}
+
 /** How rare a term is: one that stands nowhere is as rare as the documents' own word for it, the commonest of those they have. */
 function rarity(sources: readonly AskedSource[], one: QueryTerm): number {
   const theirs = theirWords(sources, one);
@@ -56,7 +61,7 @@ export class TermWeights {
 
   /** Share of the question's weight that sets of terms hold together. */
   share(...sets: readonly ReadonlySet<string>[]): number {
-    const there = (term: string): boolean => sets.some((set) => set.has(term));
+    const there = (term: string): boolean => sets.some((set) => holds(set, term));
     let sum = 0;
     for (const { term, worth, equivalents } of this.weights) {
       if (there(term)) sum += worth;
@@ -70,7 +75,7 @@ export class TermWeights {
 
   /** Share of the question's weight in words that sets of terms hold only in words used like them. */
   alike(...sets: readonly ReadonlySet<string>[]): number {
-    const there = (term: string): boolean => sets.some((set) => set.has(term));
+    const there = (term: string): boolean => sets.some((set) => holds(set, term));
     let sum = 0;
     for (const { term, worth, equivalents, alike } of this.weights) {
       if (there(term) || equivalents.some((one) => there(one.term))) continue;
@@ -81,7 +86,7 @@ export class TermWeights {
 
   /** Share of some of the terms, each alike, that a set holds, equivalents counting as the term; 1 of none. */
   met(asked: readonly string[], ...sets: readonly ReadonlySet<string>[]): number {
-    const terms = { has: (term: string) => sets.some((set) => set.has(term)) };
+    const terms = { has: (term: string) => sets.some((set) => holds(set, term)) };
     const wanted = this.weights.filter(({ term }) => asked.includes(term));
     if (wanted.length === 0) return 1;
     const there = wanted.filter(

@@ -2,7 +2,7 @@ export { withAliases, withParaphrase } from './withAliases';
 export { withCompounds } from './compounds';
 export { DEFAULT_PASSAGES, segmentFingerprint, type PassageOptions } from './cutting';
 export { type Unit } from './passages';
-export { announces, JAPANESE_ITEM } from './announces';
+export { announces, announcesBefore, JAPANESE_ITEM } from './announces';
 export { RUN_IN } from './runIn';
 export { SegmentBuilder, termNumber, unitAt, type Segment } from './segment';
 export {

@@ -79,7 +79,7 @@ send in: submit
 send out: dispatch distribute
 set off: offset deduct
 set up: establish install configure
-shut down: stop close cease
+shut down: stop close cease switch
 shut off: close stop
 sign off: approve
 sign up: register registration enrol
@@ -90,7 +90,8 @@ stay on: remain holdover
 step down: resign retire
 step in: intervene substitute deputise acting stand
 stop over: stay
-switch off: disconnect deactivate stop
+switch off: disconnect deactivate stop shut
+switch on: activate start
 switch on: activate start
 take apart: disassemble dismantle
 take away: remove deduct
@@ -106,8 +107,8 @@ throw out: evict dispose
 top up: replenish restore
 turn away: refuse
 turn down: refuse reject
-turn off: disconnect deactivate stop
-turn on: activate start
+turn off: disconnect deactivate stop switch shut
+turn on: activate start switch
 turn up: attend
 use up: consume exhaust
 walk away: terminate withdraw

@@ -35,6 +35,9 @@ describe('a title', () => {
   test('is no numbered line that says something or leans on the next', () => {
     expect(isSentence('The tenant pays the rent in time.')).toBe(true);
     expect(isSentence('Pilots retire at 65.')).toBe(true);
+    expect(isSentence('Press TRANSMIT.')).toBe(true);
+    expect(isSentence('Die Absaugung einschalten.')).toBe(true);
+    expect(isSentence('Scope of application.')).toBe(false);
     expect(isSentence('Schedule 2.')).toBe(false);
     expect(isSentence('Payment that falls due under')).toBe(true);
     expect(isSentence('What happens if the rent is not paid in time?')).toBe(false);

@@ -27,10 +27,17 @@ function isCapitalised(text: string): boolean {
   return long.filter((word) => /^\p{Lu}/u.test(word)).length >= 0.7 * long.length;
 }
 
+/** How a step of a manual begins, however short it is: "Press TRANSMIT." */
+const IMPERATIVE =
+  /^(?:Press|Push|Pull|Open|Close|Turn|Set|Wait|Check|Remove|Insert|Fit|Switch|Select|Enter|Start|Stop|Lift|Lower|Raise|Clean|Wipe|Drain|Fill|Tighten|Loosen|Connect|Disconnect|Replace|Put|Take|Read|Click|Type|Choose|Make|Keep|Hold|Release|Repeat|Install|Save|Move|Mark|Cut|Send|Call|Tell)\s/;
+/** How one ends in German. */
+const INFINITIVE = /\s\p{Ll}{7,}en\.$/u;
+
 /** True for a numbered line in running type that says something or goes on, as no title does, unless it asks. */
 export function isSentence(rest: string): boolean {
+  // "Pilots retire at 65.", "Press TRANSMIT.", „Die Absaugung einschalten.“
+  if (rest.endsWith('.') && (IMPERATIVE.test(rest) || INFINITIVE.test(rest))) return true;
   const stops = rest.endsWith('.') && !isCapitalised(rest);
-  // "Pilots retire at 65."
   if (stops && (rest.split(' ').length > 4 || /\p{Ll} \d+\.$/u.test(rest))) return true;
   return LEANING.test(rest) || (rest.length > 30 && SPEAKS.test(rest) && !rest.endsWith('?'));
 }

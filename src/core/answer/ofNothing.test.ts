@@ -1,0 +1,31 @@
+import { expect, test } from '@jest/globals';
+import { libraryOfTexts } from '../../../tests/support/shelf';
+import { asksOfNothing } from './ofNothing';
+import { analyseQuestion } from './question';
+import type { AskedSource } from './types';
+
+const sourcesOf = (text: string, language: 'en' | 'ja' = 'en'): readonly AskedSource[] =>
+  libraryOfTexts({ 'Rules.txt': text }, language).sources();
+
+const rules = sourcesOf('The slipway is open from six. Trailers may be left for two hours. The warden shall sweep it.');
+const parking = sourcesOf('駐車場は午前四時から利用することができる。料金は月額二千円とする。', 'ja');
+
+test.each([
+  ['May dogs be taken onto the slipway?', true],
+  ['May trailers be left overnight?', false],
+  ['Is there a crane?', true],
+  ['Is there a slipway?', false],
+  ['What are the duties of the treasurer?', true],
+  ['What are the duties of the warden?', false],
+  ['When is the treasurer elected?', false],
+])('“%s” asks about what stands nowhere: %s', (asked, nowhere) => {
+  expect(asksOfNothing(analyseQuestion(asked, 'en'), rules)).toBe(nowhere);
+});
+
+test.each([
+  ['駐車場に屋根はありますか。', true],
+  ['駐車場はありますか。', false],
+  ['カードは使えますか。', true],
+])('「%s」: %s', (asked, nowhere) => {
+  expect(asksOfNothing(analyseQuestion(asked, 'ja'), parking)).toBe(nowhere);
+});

@@ -1,0 +1,80 @@
+import { announcesBefore, JAPANESE_ITEM, RUN_IN, sectionOf, type UnitText } from '../search';
+import type { AskedSource } from './types';
+
+const ITEM = new RegExp(String.raw`^\s*(?:\(?[a-z\d]{1,3}[.)]\s|[•◦▪–—*-]\s|${JAPANESE_ITEM})`, 'i');
+
+/** True where unit `index` announces a list; a heading announces none. */
+function opensList(units: readonly UnitText[], index: number): boolean {
+  const one = units[index];
+  return one !== undefined && one.unit.kind !== 'heading' && announcesBefore(one.text, units[index + 1]?.text);
+}
+
+/** Index of the unit that announces the list which unit `index` stands in, or -1. */
+export function leadOf(units: readonly UnitText[], index: number): number {
+  if (!ITEM.test(units[index]?.text ?? '')) return -1;
+  for (let at = index - 1; at >= 0; at -= 1) if (opensList(units, at)) return at;
+  return -1;
+}
+
+/** How an item is marked, letters and digits alike: "(b)" as "(a)"; the same within a list. */
+function markOf(text: string): string {
+  return (ITEM.exec(text)?.[0] ?? '')
+    .trim()
+    .replace(/\p{L}+/gu, 'a')
+    .replace(/\d+/g, '1');
+}
+
+/** Indices of the items of a list that unit `index` announces, as far as they stand with it; none where it announces nothing. */
+export function announcedBy(units: readonly UnitText[], index: number): number[] {
+  if (!opensList(units, index)) return [];
+  const items: number[] = [];
+  for (let at = index + 1; at < units.length; at += 1) {
+    const { text } = units[at] as UnitText;
+    const mark = markOf(text);
+    if (mark === '' || mark !== markOf(units[index + 1]?.text ?? '')) break;
+    items.push(at);
+  }
+  return items;
+}
+
+/** How a sentence begins that goes on about what the one before named. */
+const GOES_ON =
+  /^\s*(?:\(?[a-z\d]{1,3}[.)]\s+)?(?:it|they|he|she|this|these|those|such|er|sie|es|dies\w*|diese[rmns]?|jene[rmns]?|これ\S*|それ\S*)(?=\s|$|[ぁ-ん])/iu;
+
+/** Index of the sentence that unit `index` begins by taking up, "It must", "They are", or -1. */
+export function takenUp(units: readonly UnitText[], index: number): number {
+  const before = units[index - 1];
+  return before !== undefined && before.unit.kind === units[index]?.unit.kind && GOES_ON.test(units[index]?.text ?? '')
+    ? index - 1
+    : -1;
+}
+
+/** Titles of a document's sections, in small letters; looked through once. */
+const titles = new WeakMap<AskedSource['sections'], ReadonlySet<string>>();
+
+/** True for an item that is but the title of a section, as a list of what follows has it. */
+export function isTitle({ sections }: AskedSource, text: string): boolean {
+  let known = titles.get(sections);
+  if (known === undefined) {
+    known = new Set(sections.map(({ title }) => title.toLowerCase()));
+    titles.set(sections, known);
+  }
+  const plain = text.replace(/^\s*(?:[•◦▪–*-]|\(?[a-z\d]{1,3}[.)])\s+/i, '');
+  return known.has(plain.replace(/\s+/g, ' ').trim().toLowerCase());
+}
+
+/** The words a unit stands under: its section's own heading, and the run-in head before it. */
+export function headOver(source: AskedSource, units: readonly UnitText[], index: number): string {
+  const section = units[index]?.unit.section ?? -1;
+  // The number of an item says nothing of what it stands under.
+  const titled = sectionOf(source, section)
+    .split('›')
+    .filter((part) => /\p{L}{2}/u.test(part));
+  const own = titled.slice(-2).join(' ');
+  for (let at = index - 1; at >= 0; at -= 1) {
+    const before = units[at] as UnitText;
+    if (before.unit.section !== section) break;
+    if (RUN_IN.test(before.text)) return `${own} ${before.text}`;
+  }
+  return own;
+}
