@@ -79,7 +79,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'list',
   ],
   [
-    /^(?:to|for|in|on|under|from|by|with|against|at) (?:which|what) (?:[\w-]+ )?(?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press|days|months|years)\b)[\w-]{3,}s (?:does|is|has|was)\b/i,
+    /^(?:(?:to|for|in|on|under|from|by|with|against|at) (?:which|what) (?:[\w-]+ )?(?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press|days|months|years)\b)[\w-]{3,}s (?:does|is|has|was)|(?:which|what) (?!(?:is|was|does|has|this|business|process|basis|class|address|access|loss|gross|press|status|days|months|years)\b)[\w-]{3,}s does)\b/i,
     'list',
   ],
   [YES_NO, 'yes-no'],

@@ -83,7 +83,7 @@ export class Documents {
     const fates = [...round.fates, ...passed];
     base.state.update({ bringing: null });
     const smooth = fates.every(({ fate }) => fate === 'taken in');
-    if (fates.length > FEW && smooth) base.tell(`${fates.length} documents were taken in.`);
+    if (fates.length > FEW && smooth) base.tell(`${fates.length} files were brought in.`);
     else if (fates.length > FEW) base.decide({ kind: 'arrived', fates });
     else for (const fate of fates) this.tellFate(fate);
   }
