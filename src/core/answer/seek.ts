@@ -110,9 +110,9 @@ function contextTerms(context: string, language: Language, own: readonly QueryTe
 
 /** What makes a passage worth more: the value asked for, or the definition of the term; undefined where neither is asked. */
 function worthFor(question: Question): Worth | undefined {
+  // A value may be told by words of several units: the lead of a list says what its items are of.
   if (VALUE_KINDS.has(question.kind))
-    return (units, language) =>
-      units.some(({ text }) => freshMentions(text, question, language).length > 0) ? HOLDING : 1;
+    return (units, language) => (freshMentions(joined(units), question, language).length > 0 ? HOLDING : 1);
   const term = question.kind === 'definition' ? termDefined(question.text) : null;
   return term === null ? undefined : (units, language) => (definesTerm(joined(units), term, language) ? DEFINING : 1);
 }
