@@ -66,8 +66,7 @@ const LEAST = 1.1;
  * What of the question a list must hold, and a way of doing something, by its sentence, its heading or what is around it: in a document that speaks of the thing,
  * some sentence always comes near.
  */
-const OF_A_LIST = 0.5;
-const OF_A_WAY = 0.5;
+const OF_SEVERAL = 0.5;
 const AROUND_SHARE = 0.8;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
@@ -115,9 +114,8 @@ function sameWords(one: Evidence, two: Evidence): boolean {
 /** True where a list or a way of doing something is asked for in English, and too little of the question is there; few groups of words bring other languages nearer. */
 function holdsTooLittle({ features, source }: Evidence, { kind, text }: Question): boolean {
   if (source.segment.language !== 'en') return false;
-  const held = Math.max(features.led, features.headed);
-  if (kind === 'list') return Math.max(held, AROUND_SHARE * features.around) < OF_A_LIST;
-  return kind === 'passage' && asksHow(text) && held < OF_A_WAY;
+  const several = kind === 'list' || (kind === 'passage' && asksHow(text));
+  return several && Math.max(features.led, features.headed, AROUND_SHARE * features.around) < OF_SEVERAL;
 }
 
 /** True when the best evidence answers the question; `evidence` is sorted, the best first. A period asked for that is nowhere near settles it. */
