@@ -35,7 +35,7 @@ function holderOf(text: string, words: readonly string[]): string | null {
 }
 
 const HOLDER =
-  /^(?:wer (?:ist|sind|war)|wie heißt) (?:(?:der|die|das|ihr|sein)e? [\p{L}-]{3,40}|[\p{L}-]{3,40}(?:er|erin|chef|kapitän|präsident|direktor))(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
+  /^wer (?:ist|sind|war) (?:(?:der|die|das|ihr|sein)e? [\p{L}-]{3,40}|[\p{L}-]{3,40}(?:er|erin|chef|kapitän|präsident|direktor))(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
 
 /** The first person named by title, or company by its kind, whom a question does not name itself: "Mr Piers Holloway", "Corbel Savings plc"; null where there is none. */
 export function someoneNamed(text: string, asked = ''): string | null {
