@@ -13,7 +13,7 @@ import { asksWhy, reasonAmong } from './reasons';
 import { columnAsked } from './rowEvidence';
 import { isTitle } from './surroundings';
 import { rowsListed } from './rowsListed';
-import { cellPlace, isCaption, tableRowAt } from '../figure';
+import { cellPlace, isCaption } from '../figure';
 import type { Sought } from './seek';
 import { RUN_IN, type UnitText } from '../search';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
@@ -62,11 +62,11 @@ function answerAs(
   const best = listed ?? way?.under ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;
   if (best === undefined) return { ...EMPTY, missing: [question.text] };
   const rows = rowsListed(best, able, question);
-  if (rows.length > 0) return { ...EMPTY, headline: labelsOf(best.source, rows), claims: quotedOf(best.source, rows) };
+  if (rows.length > 0) return { ...EMPTY, headline: shorten(rows.map(({ label }) => label).join('; ')), claims: quotedOf(best.source, rows) }; // prettier-ignore
   if (!(onSubject ? answersOnSubject(best, question) : answers(best, evidence, question, sources)))
     return { ...EMPTY, missing: [question.text] };
-  const items = valued && best.features.kind > 0 ? [] : itemsAfter(best);
   if (way !== null) return { ...EMPTY, headline: shorten(best.text), claims: quotedOf(best.source, way.steps) };
+  const items = valued && best.features.kind > 0 ? [] : itemsAfter(best);
   const lead = valueNextTo(best, evidence, question);
   const further = able.filter(
     (one) => one !== best && one !== lead && one.score >= CLOSE * best.score && one.text !== best.text,
@@ -96,11 +96,6 @@ function answerAs(
   if (items.length > 0) return { ...EMPTY, headline: own.said, claims: [own.claim, ...quotedOf(best.source, items)] };
   const chosen = (lead === null ? [best, ...further] : [lead, best, ...further]).slice(0, MOST_CLAIMS);
   return { ...EMPTY, headline: own.said, claims: chosen.map((one) => claimOf(one, question)) };
-}
-
-/** What the rows of a table are called, in their order. */
-function labelsOf({ tables }: AskedSource, rows: readonly UnitText[]): string {
-  return shorten(rows.map(({ unit }) => tableRowAt(tables, unit.spans)?.row.path.at(-1) ?? '').join('; '));
 }
 
 function quotedOf(source: AskedSource, units: readonly UnitText[]): DraftClaim[] {

@@ -17,7 +17,7 @@ import { closestMention, shorten } from './headline';
 import { intervalOf } from './intervals';
 import { measuredNumbers } from './measuredNumbers';
 import { asksSizeOfMove } from './moves';
-import type { Question } from './question';
+import { firmWordingsOf, type Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
 import { byForce, dateOf, type Side } from './sides';
@@ -170,8 +170,8 @@ function shareWords(one: Evidence, two: Evidence, { subject }: Question): boolea
     Set<string>,
   ];
   const worded = subject.filter(({ term }) => !/^[#@=]/.test(term));
-  const both = worded.filter(({ term, equivalents = [] }) => {
-    const wordings = [term, ...equivalents.filter((other) => other.loose !== true).map((other) => other.term)];
+  const both = worded.filter((one) => {
+    const wordings = firmWordingsOf(one);
     return wordings.some((wording) => a.has(wording)) && wordings.some((wording) => b.has(wording));
   });
   return both.length >= Math.max(1, SHARED * worded.length);

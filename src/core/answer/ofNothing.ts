@@ -34,10 +34,10 @@ export function asksOfNothing(question: Question, sources: readonly AskedSource[
     const own = subject.filter(({ term }) => term.length > 1 && japanese.includes(term));
     return own.length > 0 && own.every((one) => isNowhere(one, sources));
   }
-  const unknown = unknownTo(question, sources);
   const whose = TASKS_OF.exec(text.trim())?.groups?.['whose'];
+  if (whose === undefined && question.kind !== 'yes-no') return false;
+  const unknown = unknownTo(question, sources);
   if (whose !== undefined) return unknown.some(({ term }) => termSet(whose, 'en').has(term));
-  if (question.kind !== 'yes-no') return false;
   if (unknown.length > 0 && (ASKS_EXISTENCE.test(text) || 2 * unknown.length > subject.length)) return true;
   const about = termSet(ASKED_ABOUT.exec(text.trim())?.groups?.['thing'] ?? '', 'en');
   return unknown.some(({ term }) => about.has(term));

@@ -189,3 +189,8 @@ export function analyseQuestion(
 export function wordingsOf({ subject }: Pick<Question, 'subject'>): Set<string> {
   return new Set(subject.flatMap(({ term, equivalents = [] }) => [term, ...equivalents.map((one) => one.term)]));
 }
+
+/** A term with what stands for it in an answer, words merely used like it left out. */
+export function firmWordingsOf({ term, equivalents = [] }: QueryTerm): string[] {
+  return [term, ...equivalents.flatMap((one) => (one.loose === true ? [] : one.term))];
+}

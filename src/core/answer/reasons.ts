@@ -1,6 +1,6 @@
 import { termSet } from '../search';
 import type { Evidence } from './evidence';
-import type { Question } from './question';
+import { firmWordingsOf, type Question } from './question';
 
 const WHY =
   /^(?:why|for what reasons?|what (?:caused|made|led to|explains|was the (?:reason|cause))|how come|warum|weshalb|wieso)\b|(?:なぜ|どうして|理由)/i;
@@ -25,7 +25,7 @@ function sidesOf({ text, source }: Evidence, { subject }: Question): { came: num
   const told = BEFORE_REASON.exec(text);
   if (told === null) return null;
   const { language } = source.segment;
-  const asked = new Set(subject.flatMap(({ term, equivalents = [] }) => [term, ...equivalents.flatMap((one) => (one.loose === true ? [] : one.term))])); // prettier-ignore
+  const asked = new Set(subject.flatMap(firmWordingsOf));
   const met = (part: string): number => [...termSet(part, language)].filter((term) => asked.has(term)).length;
   const [before, behind] = [text.slice(0, told.index), text.slice(told.index + told[0].length)];
   // "Because the key had sheared, the winch turned": what came about stands behind the comma.

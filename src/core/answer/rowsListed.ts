@@ -10,6 +10,11 @@ const PASSAGES = 10;
 /** What of its label a row may have in a question that asks for all rows, not for that one. */
 const OF_ONE_ROW = 0.3;
 
+/** A row with what it is called. */
+export interface ListedRow extends UnitText {
+  readonly label: string;
+}
+
 /** The table that evidence is of: its row, or its caption or head with rows beside it; null for anything else. */
 function tableOf(best: Evidence, able: readonly Evidence[]): Table | null {
   if (best.row !== null) return best.features.label > OF_ONE_ROW ? null : best.row.table;
@@ -21,7 +26,7 @@ function tableOf(best: Evidence, able: readonly Evidence[]): Table | null {
  * The rows of a table, in its order, where a question asks for all that it lists: "Which troubles are listed?" of one called or headed so; none for a question
  * that asks for something else of it. A head that is asked for must be its caption's, or the one over its labels.
  */
-export function rowsListed(best: Evidence, able: readonly Evidence[], question: Question): UnitText[] {
+export function rowsListed(best: Evidence, able: readonly Evidence[], question: Question): ListedRow[] {
   const table = question.kind === 'list' ? tableOf(best, able) : null;
   if (table === null) return [];
   const { source, hit } = best;
@@ -29,7 +34,10 @@ export function rowsListed(best: Evidence, able: readonly Evidence[], question: 
   const units = [...unitsInOrder(source, hit.passage - 1, hit.passage + PASSAGES)].filter(
     ({ unit }) => unit.kind === 'row',
   );
-  const rows = units.filter(({ unit }) => tableRowAt(source.tables, unit.spans)?.table === table);
+  const rows = units.flatMap((one): ListedRow[] => {
+    const found = tableRowAt(source.tables, one.unit.spans);
+    return found?.table === table ? [{ ...one, label: found.row.path.at(-1) ?? '' }] : [];
+  });
   const at = units.findIndex(({ unit }) => placeKey(unit.spans) === placeKey(rows[0]?.unit.spans ?? []));
   const called = termSet(`${table.caption ?? ''} ${units[at - 1]?.text.split(/\s{2,}|\n/)[0] ?? ''}`, language);
   const wanted = question.focus.length > 0 ? question.focus : question.subject.map(({ term }) => term);

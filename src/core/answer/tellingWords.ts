@@ -51,8 +51,9 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
 ];
 
-/** More of what only certain words tell: which of several things it is, told by a name, a number or a mark. */
-const TOLD_BY_NAME: readonly (readonly [asked: RegExp, told: RegExp])[] = [
+/** All that only certain words tell, which of several things it is among it, told by a name, a number or a mark. */
+const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
+  ...ONLY_TOLD_BY,
   [
     /^(?:on|over|by) (?:what|which) (?:\w+ )?(?:channel|frequency)\b|^auf welche[rm] (?:kanal|frequenz)(?!\p{L})/iu,
     /\d/,
@@ -88,6 +89,6 @@ function leavesOpen(asked: string, text: string): boolean {
 
 /** True where a text says nothing of what only certain words tell, though that is asked: "founded in", "built by", a colour. */
 export function lacksTellingWords(asked: string, text: string): boolean {
-  const told = [...ONLY_TOLD_BY, ...TOLD_BY_NAME].find(([shape]) => shape.test(asked.trim()))?.[1];
+  const told = TOLD.find(([shape]) => shape.test(asked.trim()))?.[1];
   return (told !== undefined && !told.test(text)) || leavesOpen(asked, text);
 }
