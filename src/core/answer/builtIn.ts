@@ -12,6 +12,7 @@ import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { asksWhy, reasonAmong } from './reasons';
 import { columnAsked } from './rowEvidence';
 import { isTitle } from './surroundings';
+import { lacksTellingWords } from './tellingWords';
 import { rowsListed } from './rowsListed';
 import { cellPlace, isCaption } from '../figure';
 import type { Sought } from './seek';
@@ -56,7 +57,7 @@ function answerAs(
   const able = evidence.filter(
     (one) => canAnswer(one) && (!why || isSaid(one)) && !(valued && isCaption(one.source.tables, one.unit.spans)),
   );
-  const first = why ? reasonAmong(able, question) : (valuedAmong(able, question) ?? able[0]);
+  const first = why ? reasonAmong(able, question) : (valuedAmong(able, question) ?? tellingAmong(able, question));
   const listed = listLead(able, question);
   const way = listed === null ? wayAmong(able, question) : null;
   const best = listed ?? way?.under ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;
@@ -120,13 +121,18 @@ const VALUED_SCORE = 0.75;
 const VALUED_HOLDS = 0.5;
 /** The same where nothing but a figure answers: the best without one is no rival. */
 const FIGURE_SCORE = 0.5;
+/** What of the question must be near such a figure; pairs of characters of a Japanese paraphrase say little. */
+const FIGURE_HOLDS = 0.15;
 
 /** Where the best evidence lacks the value asked for, the first that has one and comes near; undefined where the best has one, or none does. */
 function valuedAmong(able: readonly Evidence[], question: Question): Evidence | undefined {
   const [best] = able;
   if (best === undefined || !VALUE_KINDS.has(question.kind)) return undefined;
   if (NUMBER_KINDS.has(question.kind) && best.features.kind < 1)
-    return able.find(({ features, score }) => features.kind >= 1 && score >= FIGURE_SCORE * best.score);
+    return able.find(({ features, score, row, source }) => {
+      const near = source.segment.language === 'ja' || row !== null || Math.max(features.led, features.around, features.headed) >= FIGURE_HOLDS; // prettier-ignore
+      return features.kind >= 1 && score >= FIGURE_SCORE * best.score && near;
+    });
   if (best.features.kind > 0) return undefined;
   return able.find(
     ({ features, score }) =>
@@ -134,6 +140,24 @@ function valuedAmong(able: readonly Evidence[], question: Question): Evidence | 
       score >= VALUED_SCORE * best.score &&
       Math.max(features.led, features.around) >= VALUED_HOLDS,
   );
+}
+
+/** How near what only certain words tell must come to the best sentence, which has none of them. */
+const TELLING_SCORE = 0.7;
+const TELLING_HOLDS = 0.5;
+
+/** The best, or where it lacks the words that alone tell what is asked, the first that has them and comes near; undefined where there is none at all. */
+function tellingAmong(able: readonly Evidence[], { text }: Question): Evidence | undefined {
+  const [best] = able;
+  if (best === undefined || best.row !== null || !lacksTellingWords(text, best.text)) return best;
+  const telling = able.find(
+    (one) =>
+      one.row === null &&
+      one.score >= TELLING_SCORE * best.score &&
+      one.features.led >= TELLING_HOLDS &&
+      !lacksTellingWords(text, one.text),
+  );
+  return telling ?? best;
 }
 
 /** How far below the best a row may score whose label is just what is asked. */

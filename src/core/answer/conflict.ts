@@ -22,6 +22,7 @@ import { columnAsked } from './rowEvidence';
 import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
 import { byForce, dateOf, type Side } from './sides';
 import type { AskedSource } from './types';
+import { asksMoney } from './sumsTold';
 import { wordsIn } from './wordsInCommon';
 import { yearsAsked } from './years';
 
@@ -254,7 +255,9 @@ export function sidesOf(
   const near = evidence.filter((one) => one === best || comesNear(one, best));
   const moved = asksSizeOfMove(question.text);
   for (const one of near) {
-    const asGood = one.score >= AS_GOOD * best.score && one.features.covered >= best.features.covered;
+    // Where money is asked for, a near sentence that tells none is of something else.
+    const figured = !asksMoney(question) || one.features.kind >= 1;
+    const asGood = figured && one.score >= AS_GOOD * best.score && one.features.covered >= best.features.covered;
     const sides =
       one === best || asGood || moved ? sidesChanged(one, one === best ? own : null, changing, question) : null;
     if (sides === null) continue;

@@ -30,6 +30,15 @@ function countedIn(asked: string): string[] {
 const BELONGING = 'members participants travellers visitors guests gäste besucher mitglieder teilnehmer'.split(' ');
 const ANYBODY = ['people', 'persons', 'individuals', 'personen', 'leute', 'menschen'];
 
+/** A body of an organisation and the number of those who sit on it. */
+const OF_A_BODY =
+  /(?<!\p{L})(?:committee|board|council|commission|jury|panel|vorstand|ausschuss|kommission|beirat)(?!\p{L})/iu;
+
+/** True where the members of something are counted, and a text counts those of a body of it: “Der Vorstand besteht aus fünf Personen”. */
+export function countsOfABody(asked: string, text: string): boolean {
+  return /\bhow many members\b|\bwie viele mitglieder\b/i.test(asked) && !OF_A_BODY.test(asked) && OF_A_BODY.test(text);
+}
+
 /** The words of a question for people who are counted, which a number of any people says as well: "members", of seven persons; none for other questions. */
 export function peopleCounted(asked: string): string[] {
   return countedIn(asked).filter((word) => PEOPLE.test(word) || BELONGING.includes(word));

@@ -1,19 +1,17 @@
-import { announces, documentFrequency, shareInCommon, type QueryTerm } from '../search';
+import { announces, shareInCommon, type QueryTerm } from '../search';
 import { tokensOf, type Language } from '../text';
 import { BY_NAME, type Evidence } from './evidence';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
-import { asksHow } from './listing';
-import { lacksTellingWords } from './tellingWords';
 import { asksOfNothing, unknownTo } from './ofNothing';
-import { partiesTold } from './partiesTold';
 import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import { reachedAt } from './reachedAt';
+import { absentShare, speaksOfElse } from './speaksOfElse';
 import type { AskedSource } from './types';
 
 /** Asks for a point in time, which only a date, year or hour tells; "when may" asks for a condition as well. */
 const ASKS_POINT =
-  /\b(?:(?:in|on|by|at) (?:which|what) (?:year|month|day|date|times?|hours?)|when (?:was|were|did|will)|wann (?:wurden?|war(?:en)?)|(?:in|an) welchem (?:jahr|monat|tag)|seit wann)\b|いつ.*(?:ました|ましたか|たか)[。？?]?$/i;
+  /\b(?:(?:in|on|by|at) (?:which|what) (?:year|month|day|date|times?|hours?)|when (?:was|were|did|will|do(?:es)? .{2,40} (?:open|close)\b)|wann (?:wurden?|war(?:en)?|öffnet|schließt)|(?:in|an) welchem (?:jahr|monat|tag)|seit wann)\b|いつ.*(?:ました|ましたか|たか)[。？?]?$/i;
 
 /**
  * What speaks for the best evidence answering the question at all, and how much. Found by logistic regression over known-answer questions and unanswerable ones
@@ -62,40 +60,12 @@ const SPEAKS = {
 const BY_KIND: Partial<Record<Question['kind'], number>> = { party: -2.6, number: -3.3, amount: -3.8, duration: 0.5, place: 3 }; // prettier-ignore
 const BY_LANGUAGE: Partial<Record<Language, number>> = { de: 2.1, ja: 2.2 };
 const LEAST = 1.1;
-/**
- * What of the question a list must hold, and a way of doing something, by its sentence, its heading or what is around it: in a document that speaks of the thing,
- * some sentence always comes near.
- */
-const OF_SEVERAL = 0.5;
-const AROUND_SHARE = 0.8;
 /** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
 const WHOLLY = 0.97;
 /** Words of a sentence from which on its words say little together. */
 const LONG = 40;
 /** A table's row whose label is asked for, of the period asked, answers whatever verb the question uses. */
 const OF_THE_ROW = 0.55;
-
-/** Share of the question's weight in words that stand in none of the documents, nor any of their trade equivalents. */
-function absentShare(question: Question, sources: readonly AskedSource[]): number {
-  const nowhere = (term: string): boolean => documentFrequency(sources, term) === 0;
-  let [absent, total] = [0, 0];
-  for (const { term, weight, equivalents = [] } of question.subject) {
-    total += weight;
-    if (nowhere(term) && equivalents.every((one) => one.loose === true || nowhere(one.term))) absent += weight;
-  }
-  return total === 0 ? 0 : absent / total;
-}
-
-/** Asks what something is called. */
-const ASKS_NAME = /^what (?:is|was|are|were) the names? of\b|^what (?:is|was|are|were) .{3,50} called\b/i;
-
-/** True for an English text that names something by a name which the question does not use. */
-function namesAnew(text: string, { spoken }: Question): boolean {
-  return partiesTold(text, 'en').some(({ start, end }) => {
-    const name = text.slice(start, end);
-    return /^\p{Lu}/u.test(name) && tokensOf(name).some(({ word }) => !spoken.has(word));
-  });
-}
 
 /** True for a word that nothing stands for, as a term of some trade or a name; comparatives have no entry of their own. */
 function isUnheardOf({ term, equivalents = [] }: QueryTerm): boolean {
@@ -109,13 +79,6 @@ const SAME = 0.7;
 function sameWords(one: Evidence, two: Evidence): boolean {
   const words = ({ text }: Evidence): Set<string> => new Set(tokensOf(text).map((token) => token.word));
   return one.source.id !== two.source.id && shareInCommon(words(one), words(two)) >= SAME;
-}
-
-/** True where a list or a way of doing something is asked for in English, and too little of the question is there; few groups of words bring other languages nearer. */
-function holdsTooLittle({ features, source }: Evidence, { kind, text }: Question): boolean {
-  if (source.segment.language !== 'en') return false;
-  const several = kind === 'list' || (kind === 'passage' && asksHow(text));
-  return several && Math.max(features.led, features.headed, AROUND_SHARE * features.around) < OF_SEVERAL;
 }
 
 /** True when the best evidence answers the question; `evidence` is sorted, the best first. A period asked for that is nowhere near settles it. */
@@ -132,12 +95,10 @@ export function answers(
   if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
     return false;
   if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text, question.text) === null) return false;
-  if (ASKS_NAME.test(question.text) && best.source.segment.language === 'en' && !namesAnew(best.text, question)) return false; // prettier-ignore
   // "How much tax was paid?" is told by no row of wages.
   const otherRow = best.row !== null && features.focus === 0 && features.label < OF_THE_ROW;
   if (otherRow && question.kind === 'amount' && question.focus.length > 0) return false;
-  if (best.row === null && lacksTellingWords(question.text, best.text)) return false;
-  if (holdsTooLittle(best, question)) return false;
+  if (speaksOfElse(best, question, sources)) return false;
   const reached = reachedAt(question.text);
   if (reached !== null && best.text.search(reached) < 0) return false;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;

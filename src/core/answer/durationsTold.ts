@@ -22,6 +22,13 @@ export const LASTING =
 const ASKS_TERM =
   /\bhow long (?:does|do|did|will|would)\b.*\b(?:last|run)\b|\bwie lange (?:läuft|laufen|gilt|gelten)\b/i;
 
+/** Asks how soon something is to be done. */
+const ASKS_SOON =
+  /\bhow (?:soon|quickly|fast)\b|\bwithin (?:what|which)\b|\bwie (?:schnell|bald)\b|何日以内|どのくらいで/i;
+/** How soon, without a number. */
+const PROMPTLY =
+  /\b(?:by|on|not later than) the (?:same|next|following) (?:working |business )?day\b|\b(?:at once|immediately|without (?:undue )?delay|forthwith|straight ?away)\b|(?<!\p{L})(?:(?:am|bis zum) (?:selben|gleichen|nächsten|folgenden) (?:\p{L}+)?tage?|unverzüglich|sofort)(?!\p{L})|直ちに|速やかに|遅滞なく|翌(?:営業)?日まで/giu;
+
 /** Units that a time is asked for in. */
 const UNIT_ASKED: readonly (readonly [asked: RegExp, unit: RegExp])[] = [
   [
@@ -78,6 +85,8 @@ export function durationsTold(text: string, asked: string, language: Language): 
   const inUnit = whole.filter((one) => unit !== undefined && one.unit !== null && unit.test(one.unit));
   if (inUnit.length > 0 || (unit !== undefined && times.length === 0)) return inUnit;
   // What happens each quarter takes no quarter.
+  const prompt = times.length === 0 && ASKS_SOON.test(asked) ? ranges(text, PROMPTLY) : [];
+  if (prompt.length > 0) return prompt;
   const often = times.length > 0 || length ? whole : ranges(text, FREQUENCY);
   return often.length > 0 ? often : ranges(text, LASTING);
 }

@@ -1,4 +1,5 @@
 import { ASKS_TIME } from './asksTime';
+import { LENGTH_OF_A_THING } from './quantities';
 import type { AnswerKind } from './types';
 
 const YES_NO = /^(?:is|are|was|were|does|do|did|may|can|could|must|shall|should|has|have|had|will|would)\b/i;
@@ -14,7 +15,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'list',
   ],
   [
-    /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time)\b|\bhow much (?:longer|later|earlier|sooner)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
+    /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time|leave|holiday|vacation|rest)\b(?! pay)|\bhow much (?:longer|later|earlier|sooner)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
     'duration',
   ],
   // What may be done when is asked for conditions more than for a day.
@@ -28,9 +29,10 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'percentage',
   ],
   [
-    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow|premium|discount|rebate|surcharge|supplement|allowance|refund|excess|turnover|sales|earnings|takings|proceeds)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation|reduction|discount|rebate|bonus|surcharge|supplement|refund)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|security|grant|subsid(?:y|ie)|award|prize|pension|reserve)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid|refunded|repaid|reimbursed|deducted|withheld|credited)\b|^what (?:does|do|did|will|would) .{2,60} (?:come|amount|run|add up) to\b|^what (?:is|was) the (?:most|least|highest|lowest|largest|smallest|maximum|minimum)\b.* (?:pay|paid|cost|owe|owed|charge|charged|receive|earn)\b)/i,
+    /\b(?:how much|what (?:is|was|were|are|did|does) (?:[\w'’]+ ){0,7}?(?:amount|price|cost|fee|fares?|sum|revenue|income|profit|loss|penalt(?:y|ies)|fine|salary|charge|rent|deposit|payment|bonus|contribution|levy|tax|wages?|expenses?|expenditure|budget|compensation|balance|worth|value of|total|dividend|remuneration|cap|threshold|bond|debt|assets|cash flow|premium|discount|rebate|surcharge|supplement|allowance|refund|excess|turnover|sales|earnings|takings|proceeds)\b|what (?:amount|sum|price|fee|penalty|fine|dividend|deposit|rent|fare|charge|salary|compensation|reduction|discount|rebate|bonus|surcharge|supplement|refund)\b|what (?:must|does|do|did|shall|will|would|should) .*\b(?:pay|paid|cost|charged?|owed?|receive|earn|spend)\b|how (?:large|big|high|great|small) (?:is|are|was|were|must|may|can) (?:[\w-]+ ){0,4}?(?:amount|price|cost|fee|sum|penalt(?:y|ies)|fine|salary|rent|deposit|payment|bonus|levy|tax|budget|dividend|bond|debt|loan|premium|dues|charges?|fares?|excess|security|grant|subsid(?:y|ie)|award|prize|pension|reserve)s?\b|^what\b.*\b(?:is|was|are|were) (?:charged|payable|owed|due|paid|refunded|repaid|reimbursed|deducted|withheld|credited)\b|^what (?:does|do|did|will|would) .{2,60} (?:come|amount|run|add up) to\b|^what (?:is|was) the (?:most|least|highest|lowest|largest|smallest|maximum|minimum)\b.* (?:pay|paid|cost|owe|owed|charge|charged|receive|earn)\b)/i,
     'amount',
   ],
+  [LENGTH_OF_A_THING, 'number'],
   [
     /\bhow long (?:is|are|was|must|may|can|should)\b[^?]*\b(?:name|line|string|text|word|summary|synopsis|password|vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull|table|list|field)s?\b(?!.{0,30}\b(?:closed|open|valid|kept|held|allowed|take|last|laid up|out of service)\b)/i,
     'number',

@@ -76,6 +76,12 @@ const FORECAST =
 /** What an expectation counts that was asked for, against one that was not. */
 const FORECAST_ASKED = -0.4;
 
+/** Asks from when on something is in force, and what says that it is. */
+const ASKS_FORCE =
+  /^(?:since|from) when\b.*\b(?:force|valid|appl\w+|effective|effect)\b|^when (?:do|does|did) .{2,40} (?:start to apply|begin to apply|apply|take effect|come into (?:force|effect))\s*\?*$|^(?:seit|ab) wann (?:(?:gilt|gelten)(?!\p{L})|.*(?:in kraft|gültig))|いつから(?:有効|適用|施行)/iu;
+const SAYS_FORCE =
+  /\b(?:in(?:to)?|takes?|took|come into) (?:force|effect|operation)\b|\bvalid from\b|\bin kraft\b|gültig ab|施行する|発効/i;
+
 const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|ohne)\b|n['’]t\b|ない|ません/i;
 
 /** The periods a document says it is of. */
@@ -102,6 +108,8 @@ class Measure {
   private readonly measured: Measured;
   /** Words of the question that figures in units of its quantity say as well. */
   private readonly quantityWords: string;
+  /** The words of a question since when something is in force; null for others. */
+  private readonly force: ReadonlySet<string> | null;
   /** Terms of headings and names, which many units stand under. */
   private readonly known = new Map<string, ReadonlySet<string>>();
 
@@ -124,6 +132,8 @@ class Measure {
     this.limited = asksLimit(question.text);
     this.measured = measuredBy(question, sources[0]?.segment.language ?? 'en');
     this.quantityWords = wordsOfQuantity(question.text);
+    const asksForce = ASKS_FORCE.test(question.text.trim());
+    this.force = asksForce ? termSet(question.words.join(' '), sources[0]?.segment.language ?? 'en') : null;
     this.reached = reachedAt(question.text);
     this.defined = termDefined(question.text) ?? question.words;
   }
@@ -177,6 +187,7 @@ class Measure {
   /** The terms of a unit; a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
   private termsIn(text: string, figures: readonly Range[], language: Language): ReadonlySet<string> {
     const own = this.ownTerms(text, language);
+    if (this.force !== null && SAYS_FORCE.test(text)) return union(own, this.force);
     const { quantity, counted, countedAs } = this.measured;
     if (countedAs.size > 0 && countsThings(text, figures, (term) => counted.has(term), language))
       return union(own, countedAs);
@@ -261,7 +272,7 @@ class Measure {
   ) {
     const { question } = this;
     const named = partyNamed(text, question) !== null;
-    const someone = question.kind === 'party' && someoneNamed(text) !== null;
+    const someone = question.kind === 'party' && someoneNamed(text, question.text) !== null;
     const lower = text.toLowerCase();
     const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {

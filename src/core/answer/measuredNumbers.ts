@@ -10,7 +10,7 @@ export function ranges(text: string, pattern: RegExp): Range[] {
 }
 
 const REFERENCE =
-  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|abs\.|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
+  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|warehouses?|sheds?|berths?|gates?|rooms?|piers?|moorings?|sinkers?|jett(?:y|ies)|docks?|channels?|grade|model|platforms?|tracks?|routes?|doors?|force|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|abs\.|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
 /** Numbers of clauses before another: "clauses 22.1, 22.2 or" 22.4. */
 const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;
@@ -46,6 +46,9 @@ function isYear(text: string, start: number, end: number): boolean {
   );
 }
 
+/** What stands behind an hour; "9 Kronen am Tag" is none. */
+const OF_THE_CLOCK = { en: /^\s*(?:o['’]clock|[ap]\.?m\b)/i, de: /^\s*uhr\b/i };
+
 /** The one that a Japanese rate is told for: 「1平方メートル当たり」,「1件につき」. */
 const PER_ONE = /^[1１一](?!\d|,\d)[^\d\s、。]{0,8}?(?:当たり|あたり|につき)/u;
 
@@ -56,7 +59,7 @@ export function measuredNumbers(text: string, language: Language): NumberMention
   const inDate = (start: number, end: number): boolean => dates.some((date) => date.start < end && start < date.end);
   return numbersOf(text, language).filter(
     ({ start, end, unit }) =>
-      !/^\s*(?:o['’]clock|[ap]\.?m\b|uhr\b)/i.test(text.slice(end, end + 10)) &&
+      !(unit === null && OF_THE_CLOCK[language === 'de' ? 'de' : 'en'].test(text.slice(end, end + 10))) &&
       !inDate(start, end) &&
       !PER_ONE.test(text.slice(start, end + 12)) &&
       (unit !== null || !REFERENCE.test(text.slice(Math.max(0, start - 16), start))) &&

@@ -1,6 +1,6 @@
 import type { Language, Range } from '../text';
 import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
-import { quantityAsked, toldIn } from './quantities';
+import { asksSize, LENGTH_OF_A_THING, quantityAsked, SIZE, toldIn, unitBehind } from './quantities';
 import { FRACTION, isMoney } from './sumsTold';
 
 const UNITS_OF_AGE = /^(?:month|year|monat|jahr)/;
@@ -12,56 +12,94 @@ const AT_AGE = /\b(?:at|aged?(?: of)?|over|under|from|until|mit|ab|über|unter|b
 /** The same behind those who are of that age: "children under six go free". */
 const AGE_OF =
   /\b(?:child(?:ren)?|persons?|people|anyone|everyone|no one|nobody|those|girls?|boys?|adults?|passengers?|members?|pupils?|applicants?|candidates?|kinder|personen|jugendliche) (?:aged |of )?(?:under|over|from|below|above|up to|unter|über|ab|bis) $/i;
+/** The age of a child, which is none of others'. */
+const AGE_OF_CHILD =
+  /\b(?:child(?:ren)?|infants?|kind(?:er|ern)?) (?:aged |of )?(?:under|over|from|below|above|up to|unter|über|ab|bis) $/i;
+const ASKS_OF_CHILD =
+  /child|infant|youngster|young|minor|girl|boy|kid|pupil|kind(?!\w*\b of)|jugend|schüler|person|people|passenger|anyone|visitor/i;
 /** What stands before a time that something lasts, which is no age. */
 const LASTS = /\b(?:for|within|every|after|auf|für|binnen|alle|nach) (?:up to |at most |at least )?$/i;
 const OF_AGE = /^\s*(?:[.,;:)]|$|(?:and|or|und|oder)\b)/i;
+/** Words of an age, one of which stands where years are an age rather than a time. */
+const OF_YEARS =
+  /\b(?:age[ds]?|old|older|young|younger|minors?|adults?)\b|(?<!\p{L})(?:alt(?:e[nrs]?)?|älter\w*|jünger\w*|\w*alter\w*|volljährig\w*)(?!\p{L})/iu;
+const AGE_IN_JAPANESE = /[\d〇一二三四五六七八九十]+(?:歳|才)/gu;
 /** The year that something is from, which tells its age: "built in 2009". */
 const BUILT =
   /(?<=\b(?:built|constructed|made|manufactured|launched|dates|dating|founded|erected|installed)\b.{1,20})\b(?:19|20)\d{2}\b|(?:19|20)\d{2}(?= (?:gebaut|erbaut|errichtet|gegründet))|(?<=baujahr )(?:19|20)\d{2}/giu;
 /** "Das 18. Lebensjahr". */
 const YEAR_OF_LIFE = /\b\d{1,3}\. Lebensjahr(?:es)?\b/g;
-/** Asks how large or how much of something a thing is, which no time tells. */
+/** Asks for the size of a thing, which neither money nor a share tells. */
 const ASKS_EXTENT =
   /\bhow (?:large|big|small|deep|wide|tall|thick|thin|heavy|hot|warm|cold|loud|powerful|steep)\b|\bwie (?:groß|klein|tief|breit|dick|schwer|warm|kalt|heiß|laut)(?!\p{L})/iu;
+/** What is large in money or as a share. */
+const ASKS_SUM =
+  /\b(?:loans?|debts?|funds?|orders?|budgets?|loss(?:es)?|profits?|gains?|claims?|shares?|stakes?|holdings?|markets?|surplus|deficits?|investments?|grants?|reserves?|damage|discounts?|increases?|falls?|rises?|parts?|proportions?|majorit\w+|sums?|amounts?|commitments?|facilit\w+|limits?)\b|anteil|betrag|schaden|gewinn|verlust|kredit|darlehen|auftrag|rücklage|fonds|zuwachs|rückgang|mehrheit|teil(?!\p{L})/iu;
 /** Asks for a number of things. */
 const COUNTS = /\b(?:how many|what number of|what (?:is|was|are|were) the (?:total )?number of|wie viele[nr]?)\b/i;
-const NEEDED = /\b(?:need(?:s|ed)?|required?|must|necessary|majority|quorum)\b/i;
+const NEEDED = /\b(?:need(?:s|ed)?|required?|must|can|may|necessary|majority|quorum)\b/i;
 /** Directions that a measure can be taken in, each with the words that ask for it or tell it. */
 const DIMENSIONS: readonly RegExp[] = [
   /\b(?:deep|depth|draught|draft|tief\w*)\b/i,
   /\b(?:wide|width|broad|breadth|beam|breit\w*)\b/i,
-  /\b(?:high|height|tall|hoch|höhe)\b/i,
+  /\b(?:high|height|tall|hoch|höhe|waves?|wellen?|hochwasser|tides?)\b/i,
   /\b(?:long|length|lang|länge)\b/i,
   /\b(?:heavy|weight|weighs?|schwer|gewicht)\b/i,
-  /\b(?:thick|thickness|dick\w*)\b/i,
+  /\b(?:far|distance|entfernung|abstand|weit)\b/i,
+  /\b(?:thick|thickness|dick\w*|diameter|durchmesser)\b/i,
 ];
+
+/** Index of how far something is. */
+const FAR = DIMENSIONS.findIndex((one) => one.test('far'));
 
 /** What stands before a measure that is taken in a direction: "a depth of 6 metres", "a width of not less than". */
 const DIRECTION_OF =
-  /(\p{L}+) (?:of|is|from|to|von)\s(?:(?:not|no) (?:less|more) than |at (?:least|most) |up to |(?:mindestens|höchstens) )?$/u;
+  /(\p{L}+) (?:of|is|from|to|von)\s(?:(?:not|no) (?:less|more) than |(?:more|less) than |at (?:least|most) |up to |(?:mindestens|höchstens|mehr als|über|bis zu) )?$/u;
+/** What a distance stands behind. */
+const AWAY = /\b(?:within|closer than|nearer than|moved|im Umkreis von) $/i;
+/** A speed in Japanese. */
+const SPEED_IN_JAPANESE = /(?:時速|秒速|分速|毎時|毎秒)\s*$/;
 
 /** False for a measure that tells another direction, right behind it or before, than is asked for: "28 metres long" of how deep something is. */
 function sameDimension(asked: string, before: string, behind: string): boolean {
   const wanted = DIMENSIONS.findIndex((one) => one.test(asked));
+  if (wanted >= 0 && wanted !== FAR && AWAY.test(before)) return false;
+  if (/長さ|高さ|深さ|幅|距離/.test(asked) && SPEED_IN_JAPANESE.test(before)) return false;
   const words = [DIRECTION_OF.exec(before)?.[1], /^\s*(?:in )?(\p{L}+)/u.exec(behind)?.[1]];
   const own = Math.max(...words.map((word = '') => DIMENSIONS.findIndex((one) => one.test(word))));
   return wanted < 0 || own < 0 || own === wanted;
 }
 
+/** False for a number in units of something else, where it is asked how large a thing is: "kept at 18 degrees". */
+function isOfSize(text: string, end: number, asked: string): boolean {
+  const unit = asksSize(asked) ? unitBehind(text, end).trim() : '';
+  return unit === '' || SIZE.test(unit);
+}
+
+/** Parts of a whole behind a number that only counts them: "one tenth". */
+const PART_OF_WHOLE = /^\s(?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i;
+
 /** Numbers that a text tells, of the sort that a question asks for: ages, numbers of things, measures of its quantity and in its direction. */
 export function numbersTold(text: string, asked: string, language: Language): Range[] {
-  const all = measuredNumbers(text, language).filter(({ start, end }) =>
-    sameDimension(asked, text.slice(0, start), text.slice(end)),
+  const all = measuredNumbers(text, language).filter(
+    ({ start, end }) =>
+      sameDimension(asked, text.slice(0, start), text.slice(end)) && !PART_OF_WHOLE.test(text.slice(end)),
   );
   // Japanese counters say what a number counts: 「何人」 is answered by 5名, not by 午前5時.
-  const quantity = language === 'ja' ? quantityAsked(asked) : null;
+  const quantity = language === 'ja' || LENGTH_OF_A_THING.test(asked) ? quantityAsked(asked) : null;
   const ofIt = quantity === null ? [] : all.filter((one) => toldIn(quantity, text, [one]));
   const numbers = ofIt.length > 0 ? ofIt : all;
   if (ASKS_AGE.test(asked)) {
-    const ages = numbers.filter(({ unit, start, end }) =>
-      unit === null
-        ? (AT_AGE.test(text.slice(0, start)) && OF_AGE.test(text.slice(end))) || AGE_OF.test(text.slice(0, start))
-        : UNITS_OF_AGE.test(unit) && !LASTS.test(text.slice(0, start)),
+    if (language === 'ja') return [...ranges(text, AGE_IN_JAPANESE), ...ranges(text, BUILT)];
+    const ofOthers = (start: number): boolean => !ASKS_OF_CHILD.test(asked) && AGE_OF_CHILD.test(text.slice(0, start));
+    const ages = numbers.filter(
+      ({ unit, start, end }) =>
+        !ofOthers(start) &&
+        (unit === null
+          ? (AT_AGE.test(text.slice(0, start)) && OF_AGE.test(text.slice(end))) || AGE_OF.test(text.slice(0, start))
+          : UNITS_OF_AGE.test(unit) &&
+            !LASTS.test(text.slice(0, start)) &&
+            (OF_YEARS.test(text) || AT_AGE.test(text.slice(0, start)) || AGE_OF.test(text.slice(0, start)))),
     );
     return [...ages, ...ranges(text, BUILT), ...ranges(text, YEAR_OF_LIFE)];
   }
@@ -74,7 +112,14 @@ export function numbersTold(text: string, asked: string, language: Language): Ra
     const told = NEEDED.test(asked) ? [...things, ...ranges(text, FRACTION)] : things;
     return told.length > 0 ? told : numbers.filter(({ unit }) => unit === '%');
   }
-  if (ASKS_EXTENT.test(asked)) return numbers.filter(({ unit }) => unit === null || !UNITS_OF_TIME.test(unit));
+  if (ASKS_EXTENT.test(asked)) {
+    const sums = ASKS_SUM.test(asked);
+    return numbers.filter(({ unit, end }) =>
+      unit === null
+        ? isOfSize(text, end, asked)
+        : !(UNITS_OF_TIME.test(unit) || (!sums && (unit === '%' || isMoney(unit)))),
+    );
+  }
   const counts = numbers.filter(({ unit }) => unit !== '%');
   return counts.length > 0 ? counts : numbers;
 }

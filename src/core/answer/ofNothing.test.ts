@@ -17,6 +17,8 @@ test.each([
   ['Is there a slipway?', false],
   ['What are the duties of the treasurer?', true],
   ['What are the duties of the warden?', false],
+  ['Is the slipway heated?', true],
+  ['Does the warden sweep the slipway?', false],
   ['When is the treasurer elected?', false],
 ])('“%s” asks about what stands nowhere: %s', (asked, nowhere) => {
   expect(asksOfNothing(analyseQuestion(asked, 'en'), rules)).toBe(nowhere);
@@ -26,6 +28,8 @@ test.each([
   ['駐車場に屋根はありますか。', true],
   ['駐車場はありますか。', false],
   ['カードは使えますか。', true],
+  ['大型トラックの駐車は認められていますか。', true],
+  ['午前から利用できますか。', false],
 ])('「%s」: %s', (asked, nowhere) => {
   expect(asksOfNothing(analyseQuestion(asked, 'ja'), parking)).toBe(nowhere);
 });

@@ -1,14 +1,23 @@
 import { documentFrequency, termSet, type QueryTerm } from '../search';
-import type { Question } from './question';
+import { firmWordingsOf, type Question } from './question';
 import type { AskedSource } from './types';
 
 /** Asks whether there is something at all, or whether it is allowed. */
 const ASKS_EXISTENCE =
-  /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) .{2,40}? (?:have|has|gets?|receives?|includes?|offers?|contains?|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available|covered|insured|excluded|exempt|banned|forbidden|prohibited)\b/iu;
+  /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) (?!(?:any|some|no)(?:body|one)\b).{2,40}? (?:have|has|gets?|receives?|includes?|offers?|contains?|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available|covered|insured|excluded|exempt|banned|forbidden|prohibited)\b/iu;
 
 /** True where nothing of a term stands in the documents, nor anything that stands for it. */
 function isNowhere({ term, equivalents = [] }: QueryTerm, sources: readonly AskedSource[]): boolean {
   return [term, ...equivalents.map((one) => one.term)].every((one) => documentFrequency(sources, one) === 0);
+}
+
+/** True for a word that the documents say by no word which says the same; a part of a compound is another word: money is more than money for Christmas. */
+function standsNowhere(one: QueryTerm, sources: readonly AskedSource[]): boolean {
+  return (
+    one.weight >= 1 &&
+    /^\p{L}{3,}$/u.test(one.term) &&
+    firmWordingsOf(one).every((word) => (word !== one.term && one.term.includes(word)) || documentFrequency(sources, word) === 0) // prettier-ignore
+  );
 }
 
 /** Words of the question's subject that stand in none of the documents, nor does anything that stands for them. */
@@ -22,6 +31,35 @@ const ASKED_ABOUT = /^(?:may|can|could|must|should|are|is|was|were) (?:the |any 
 const THING_IN_JAPANESE =
   /(?<thing>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|が)(?:あり|でき|必要|使え|利用でき|認めら|許さ)[^、。]{0,8}か[。？?]?$/u;
 
+/** What a German question of yes or no asks about: what there is, a thing with "ein" or without an article, and what is done, by the infinitive at its end. */
+const THINGS_IN_GERMAN =
+  /(?:^gibt es (?:\p{Ll}+ )*|\b(?:eine?[nmrs]?|keine?[nmrs]?) (?:\p{Ll}+ )?|(?<=\p{Ll}{2} ))(?<thing>\p{Lu}\p{L}{3,})/gu;
+const DONE_IN_GERMAN =
+  /^(?:darf|dürfen|kann|können|muss|müssen|soll|sollen) .* (?<done>ge\p{Ll}{2,}(?:t|en)(?= werden)|\p{Ll}{4,}(?:en|ern|eln)(?=\s*\?*$))/iu;
+/** Verbs that say nothing of what is done. */
+const LIGHT =
+  /^(?:bleiben|lassen|haben|werden|machen|gehen|kommen|nehmen|bekommen|stellen|nutzen|benutzen|verwenden)$/i;
+const ARTICLE = /(?<!\p{L})(?:der|die|das|den|dem|des|am|im|zum|zur|vom|beim) (?:\p{Ll}+ )?$/iu;
+
+/** True for a German question about a thing, or something done, that stands in none of the documents by any word that says the same. */
+function asksOfNothingGerman({ text, subject }: Question, sources: readonly AskedSource[]): boolean {
+  const plain = text.trim();
+  const done = DONE_IN_GERMAN.exec(plain)?.groups?.['done'] ?? '';
+  const things = [...plain.matchAll(THINGS_IN_GERMAN)].flatMap(({ 0: match, index, groups }) => {
+    const thing = groups?.['thing'] ?? '';
+    return ARTICLE.test(plain.slice(0, index + match.length - thing.length)) ? [] : thing;
+  });
+  const asked = termSet([LIGHT.test(done) ? '' : done, ...things].join(' '), 'de');
+  return subject.some((one) => asked.has(one.term) && standsNowhere(one, sources));
+}
+
+/** Share of the pairs of characters of a Japanese question of yes or no that stand nowhere, from which on it asks about nothing that is told. */
+const NOWHERE_IN_JAPANESE = 0.34;
+
+/** Words, by their stems, of when and where something is done rather than of what is. */
+const WHEN_OR_WHERE =
+  /^(?:overnight|night|tonight|today|tomorrow|week|weekend|sunday|winter|summer|abroad|outsid|insid|alon|togeth)$/;
+
 /** Whose tasks or duties a question asks for. */
 const TASKS_OF =
   /^what (?:are|were) (?:the|its|their) (?:main |chief |usual )?(?:tasks|duties|functions|responsibilities|obligations|powers) of (?<whose>.+)$/i;
@@ -32,13 +70,25 @@ export function asksOfNothing(question: Question, sources: readonly AskedSource[
   const japanese = THING_IN_JAPANESE.exec(text.trim())?.groups?.['thing'];
   if (japanese !== undefined) {
     const own = subject.filter(({ term }) => term.length > 1 && japanese.includes(term));
-    return own.length > 0 && own.every((one) => isNowhere(one, sources));
+    if (own.length > 0 && own.every((one) => isNowhere(one, sources))) return true;
+  }
+  if (question.kind === 'yes-no' && sources[0]?.segment.language === 'ja') {
+    const nowhere = subject.filter((one) => one.weight >= 1 && isNowhere(one, sources));
+    return nowhere.length >= NOWHERE_IN_JAPANESE * subject.length;
   }
   const whose = TASKS_OF.exec(text.trim())?.groups?.['whose'];
   if (whose === undefined && question.kind !== 'yes-no') return false;
+  if (whose === undefined && sources[0]?.segment.language === 'de' && asksOfNothingGerman(question, sources))
+    return true;
+  if (whose === undefined && ASKS_EXISTENCE.test(text) && subject.some((one) => standsNowhere(one, sources)))
+    return true;
   const unknown = unknownTo(question, sources);
   if (whose !== undefined) return unknown.some(({ term }) => termSet(whose, 'en').has(term));
-  if (unknown.length > 0 && (ASKS_EXISTENCE.test(text) || 2 * unknown.length > subject.length)) return true;
+  if (unknown.length > 0 && 2 * unknown.length > subject.length) return true;
   const about = termSet(ASKED_ABOUT.exec(text.trim())?.groups?.['thing'] ?? '', 'en');
-  return unknown.some(({ term }) => about.has(term));
+  // What is asked of something: "Is the backup encrypted?"
+  const told =
+    sources[0]?.segment.language === 'en' &&
+    unknown.some((one) => subject.indexOf(one) > 0 && !WHEN_OR_WHERE.test(one.term));
+  return told || unknown.some(({ term }) => about.has(term));
 }

@@ -19,6 +19,9 @@ function anyCase(word: string): string {
     .join('');
 }
 
+/** Words of a place or an office, which no name of a person has. */
+const OF_PLACE = /\b(?:Office|Quay|Street|Road|Lane|Square|House|Building|Department|Harbour|Port|Pier|Basin)\b/;
+
 /** Who a text says holds the office asked for: "Ilse Harrow joined as finance director", "Wexley Marsh LLP, auditors", "Harbour Master: Orrin Tave". */
 function holderOf(text: string, words: readonly string[]): string | null {
   if (words.length === 0) return null;
@@ -31,11 +34,13 @@ function holderOf(text: string, words: readonly string[]): string | null {
   );
   const behind = new RegExp(String.raw`(?<!\p{L})${role}(?:\s+(?:is|was)|:|,)\s+(?<name>${SOMEONE})`, 'u');
   const name = (before.exec(text) ?? behind.exec(text))?.groups?.['name'];
-  return name === undefined || words.some((word) => name.toLowerCase().includes(word)) ? null : name;
+  // "The Harbour Master, Harbour Office, Town Quay" is an address.
+  if (name === undefined || OF_PLACE.test(name)) return null;
+  return words.some((word) => name.toLowerCase().includes(word)) ? null : name;
 }
 
 const HOLDER =
-  /^wer (?:ist|sind|war) (?:(?:der|die|das|ihr|sein)e? [\p{L}-]{3,40}|[\p{L}-]{3,40}(?:er|erin|chef|kapitän|präsident|direktor))(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
+  /^(?:wer (?:ist|sind|war)|wie hei(?:ß|ss)(?:t|en)) (?:(?:der|die|das|ihr|sein)e? [\p{L}-]{3,40}|[\p{L}-]{3,40}(?:er|erin|chef|kapitän|präsident|direktor))(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
 
 /** The first person named by title, or company by its kind, whom a question does not name itself: "Mr Piers Holloway", "Corbel Savings plc"; null where there is none. */
 export function someoneNamed(text: string, asked = ''): string | null {
@@ -51,7 +56,19 @@ export function someoneNamed(text: string, asked = ''): string | null {
 
 /** Asks which of its kind it is, of someone who is known by name: "which insurer paid". */
 const WHICH_ONE =
-  /^(?:by |from |to |with |through )?which (?:insurer|airline|laborator(?:y|ies)|diver|carrier|broker|auditor|surveyor|architect|manufacturer|publisher|notary|hospital|universit(?:y|ies)|newspaper|shipyard)s?\b/i;
+  /^who audit(?:s|ed)\b|^(?:by |from |to |with |through )?which (?:insurer|airline|laborator(?:y|ies)|diver|carrier|broker|auditor|surveyor|architect|manufacturer|publisher|notary|hospital|universit(?:y|ies)|newspaper|shipyard)s?\b/i;
+
+/** A Japanese question of who holds an office. */
+const OFFICE_IN_JAPANESE =
+  /(?<office>責任者|管理者|担当者|代表者|代表取締役|社長|所長|局長|船長|理事長|会長|組合長|支店長|店長|立会人)(?:の(?:名前|氏名))?は(?:誰|だれ|どなた|何)/u;
+
+/** True for a Japanese text that names nobody in the office that is asked about: 「責任者1名を定める」. */
+export function namesNoHolder(text: string, asked: string): boolean {
+  const office = OFFICE_IN_JAPANESE.exec(asked)?.groups?.['office'];
+  if (office === undefined) return false;
+  const name = String.raw`[\p{Script=Han}\p{Script=Katakana}・ー]{2,12}`;
+  return !new RegExp(String.raw`${office}(?:社長)?(?:は|に|：|、|・)?\s?${name}(?:氏|さん|様|である|とする|です|が|を|、|。|$)|${name}(?:氏|を|が)${office}|(?:株式|有限|合同)会社`, 'u').test(text); // prettier-ignore
+}
 
 /** True for a question that asks who holds an office, or which of its kind someone is: only a name answers it. */
 export function asksHolder({ kind, text }: Pick<Question, 'kind' | 'text'>): boolean {

@@ -20,10 +20,19 @@ describe('a quantity asked for', () => {
     ['What is the floor area of the shop?', 'The shop has 90 square metres.', 'The shop is at 19 Quay Street.'],
     ['How much energy does the store hold?', 'It holds 2,800 kilowatt-hours.', 'The tank holds 85 litres.'],
     ['How fast may a boat go?', 'Boats go at 3 metres per second.', 'Boats go 30 metres beside the quay.'],
+    ['How long is the workboat Petrel?', 'She is 14 metres long.', 'Work stopped on 2 days.'],
+    ['How high is the ceiling?', 'It is at 3 metres.', 'Five places are let.'],
     ['What pull opens the coupling?', 'It opens at 6 kilonewtons.', 'It opens after 6 seconds.'],
   ])('%s is told in its own units', (question, right, wrong) => {
     expect(fits(question, right)).toBe(true);
     expect(fits(question, wrong)).toBe(false);
+  });
+
+  test('is told in the unit that a Japanese question names, or a larger one', () => {
+    expect(fits('画面の大きさは何センチですか。', '幅は12センチである。', 'ja')).toBe(true);
+    expect(fits('画面の大きさは何センチですか。', '距離は12キロメートルである。', 'ja')).toBe(false);
+    expect(fits('桟橋の長さは何メートルですか。', '体長15センチの魚', 'ja')).toBe(false);
+    expect(fits('荷物は何キロまでですか。', '総トン数84トン', 'ja')).toBe(false);
   });
 
   test('is known in German and Japanese', () => {

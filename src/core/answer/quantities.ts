@@ -28,8 +28,21 @@ const quantity = (asked: RegExp, units: string, own = true): Quantity => ({ aske
 /** A Japanese counter that a question of how many names, and those that count the same. */
 const counter = (asked: string, units: string): Quantity => ({ asked: new RegExp(`何(?:${asked})`), told: new RegExp(`^(?:${units})`), own: false }); // prettier-ignore
 
+const TALL = String.raw`(?:mast|tower|wall|bridge|building|house|warehouse|shed|hall|room|ceiling|door|gate|fence|crane|pier|quay|mole|pole|tree|stack|shelf|deck|roof|lighthouse)s?`;
+const LONG = String.raw`(?:vessel|ship|\w*boat|yacht|barge|ferry|tug|dredger|berth|quay|pier|mole|jetty|bridge|cable|rope|chain|hull|beach|slip(?:way)?|wall|road|canal|channel|track|pipe|hose|trailer|lorr(?:y|ie)|car|truck|crane|boom|launche?|\w*house|hall|shed|store|building|field|fence)s?`;
+const HOCH = String.raw`\p{L}*(?:mast|turm|wand|mauer|brücke|gebäude|haus|halle|raum|decke|tür|zaun|kran|mole|regal|welle|dach)e?[ns]?`;
+
+/** Asks how long or high some thing is that is measured in lengths, and nothing else of it: "how long is the workboat Petrel". */
+export const LENGTH_OF_A_THING = new RegExp(
+  String.raw`^how (?:long (?:is|are|was|were) (?:the |an? |its |each |this )(?:[\w-]+ ){0,2}?${LONG}|high (?:is|are|was|were|must|may|can|should) (?:the |an? |its |each |this )(?:[\w-]+ ){0,2}?${TALL})(?: be| of .+| \p{Lu}\w+)?\s*\?*$|\bwie lang (?:ist|sind|war|waren)(?!\p{L})(?!.*(?:pause|frist|zeit|dauer|fahrt|urlaub|schicht))|\bwie hoch (?:ist|sind|war|waren|darf|dürfen|muss|müssen) (?:\p{L}+ ){1,2}?${HOCH}(?!\p{L})`,
+  'iu',
+);
+
 /** What is measured by the words that ask for it, the first that fits. Words such as "large" and "high", which ask for money and counts as well, tell none. */
 const QUANTITIES: readonly Quantity[] = [
+  counter('センチ|ミリ', '(?:センチ|ミリ)(?:メートル)?|メートル'),
+  counter('キロ(?!メートル|ワット)', 'キロ(?:グラム|メートル)?(?!ワット)'),
+  counter('メートル', '(?:キロ)?メートル'),
   quantity(
     /\bhow (?:warm|hot|cold|cool)\b|\btemperatur\w*|\bwie (?:warm|heiß|kalt|kühl)(?!\p{L})|気温|温度|何度(?!目)/iu,
     HEAT,
@@ -43,6 +56,7 @@ const QUANTITIES: readonly Quantity[] = [
     SPEED,
   ),
   quantity(/\b(?:floor |surface )?area\b|\b\w*fläche\b|面積|広さ|何(?:平方メートル|坪|ヘクタール)/i, AREA),
+  quantity(LENGTH_OF_A_THING, LENGTH),
   quantity(
     /\bhow (?:deep|wide|tall|thick|thin|far)\b|\bhow long (?:(?:is|are|was|were)\b[^?]*\b(?:vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull)s?\b|(?:must|may|can|should)\b[^?]*\b(?:vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull)s? be\b)|\bwie (?:tief|breit|dick|dünn|weit)\b|長さ|高さ|深さ|幅は|厚さ|全長|距離|何(?:メートル|センチ|ミリ|海里)/i,
     LENGTH,
@@ -56,6 +70,9 @@ const QUANTITIES: readonly Quantity[] = [
   quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk|beer|wine|paint|liquid|grain|coal|salt|fish|cargo)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff)\b/i, `${VOLUME}|${MASS}`, false), // prettier-ignore
   quantity(/\bhow much (?:memory|ram|disk|storage|free space)\b|\bwie viel (?:arbeitsspeicher|speicher\w*|plattenplatz)\b|メモリ(?:ー)?は|容量は/i, `${BYTES}|${VOLUME}|${ENERGY}|${MASS}`, false), // prettier-ignore
   counter('名|人', '名|人'),
+  counter('本', '本'),
+  counter('枚', '枚'),
+  counter('つ|個', 'つ|個|か所|箇所|ヶ所|点|種|台|隻|件|本|枚|名|店|社'),
   counter('台', '台|基'),
   counter('隻', '隻|艘'),
   counter('回', '回|度'),

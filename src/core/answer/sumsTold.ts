@@ -30,7 +30,7 @@ const BY_HOW_MUCH =
   /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bhow much .{2,60}\b(?:saved?|saves|given back|refunded|credited)\b|\bum wie ?viel\b|いくら(?:上|下|増|減|高く|安く)/i;
 /** Asks for a sum that is often told as a share of another. */
 const ASKS_SHARE =
-  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\bhow much of (?:the|its|their|this|each|an?)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase|commission)\b|\bwie hoch (?:ist|sind|war|waren) .{0,30}(?:zuschlag|aufschlag|rabatt|nachlass|ermäßigung|abzug|bonus|provision)(?!\p{L})|\bwelche[nr]? (?:\p{L}+ )?(?:zuschlag|rabatt|nachlass|bonus|ermäßigung)(?!\p{L})/iu;
+  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\bhow much of (?:the|its|their|this|each|an?)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase|commission|extra)\b|\bwie hoch (?:ist|sind|war|waren) .{0,30}(?:zuschlag|aufschlag|rabatt|nachlass|ermäßigung|abzug|bonus|provision)(?!\p{L})|\bwelche[nr]? (?:\p{L}+ )?(?:zuschlag|rabatt|nachlass|bonus|ermäßigung)(?!\p{L})/iu;
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
   /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|sold|bought|brought in|premium|cover|insurance|grant|loan|prize|award|pension|dues|(?:what|which) (?:sum|amount)|insured|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|verdien\w*|bezahlt|gezahlt|ausgegeben|eingenommen|gekostet|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
@@ -64,6 +64,11 @@ export function saysMoney(text: string): boolean {
       text,
     )
   );
+}
+
+/** True for a text that tells no sum but that there is nothing to pay. */
+export function saysFree(text: string): boolean {
+  return text.search(FREE) >= 0 && !saysMoney(text.replace(FREE, ' '));
 }
 
 /** Units of how often and of how many, which 「いくら」 does not ask for: 「1回につき6,000円」. */

@@ -38,6 +38,16 @@ describe('how something came about', () => {
       'The Issuer may repay them.',
     ],
     ['In which city is the project registered?', 'It was entered in Corran.', 'The term of office is one year.'],
+    [
+      'What is the market share?',
+      'It holds a fifth of the market.',
+      'It sold 6.1 per cent fewer than the year before.',
+    ],
+    ['Which court decides?', 'The Port Court decides.', 'The Board is answerable for damage.'],
+    ['Wo liegt das Fundbüro?', 'Das Fundbüro ist am Markt.', 'Das Fundbüro beschäftigte drei Mitarbeiter.'],
+    ['Who supplies the paint?', 'Paint is delivered by Corran.', 'The coat of paint is 320 micrometres thick.'],
+    ['Who won the regatta?', 'Corran came first.', 'The regatta drew 1,150 spectators.'],
+    ['Who makes the radar?', 'The maker is Corran Marine.', 'Make sure that nobody stands beside the radar.'],
     ['創業は何年ですか。', '当社は1950年に創業した。', '2025年に新港店を開いた。'],
   ])('%s', (asked, told, untold) => {
     expect(lacksTellingWords(asked, told)).toBe(false);

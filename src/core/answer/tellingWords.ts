@@ -12,17 +12,26 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /buil[dt]|construct|erect|launch|complet|made|date[sd]? (?:from|back)|since|new in|opened|put up|gebaut|erbaut|errichtet|baujahr|fertig|stammt|建|造|竣工|築|製/i,
   ],
   [
-    /^who (?:made|built|manufactured|designed|constructed)\b|^wer hat .{2,50}(?:gebaut|hergestellt|entworfen)(?!\p{L})|(?:造|作|建て)った(?:の|会社|人)/iu,
-    /ma[dk]e|[Mm]anufactur|[Bb]uil[dt]|[Dd]esign|[Cc]onstruct|[Ss]upplie|[Yy]ard|product of|\bby \p{Lu}|[Bb]au|[Hh]erstell|[Ll]iefer|[Ww]erft|entw[oö]rf|von (?:der )?\p{Lu}|造|製|作|建/u,
+    /^who (?:makes?|made|builds?|built|manufactures?|manufactured|designed|constructed)\b|^wer hat .{2,50}(?:gebaut|hergestellt|entworfen)(?!\p{L})|(?:造|作|建て)った(?:の|会社|人)/iu,
+    /\b(?:made|[Mm]akers?|makes|making)\b|[Mm]anufactur|[Bb]uil[dt]|[Dd]esign|[Cc]onstruct|[Ss]upplie|[Yy]ard|product of|\bby \p{Lu}|[Bb]au|[Hh]erstell|[Ll]iefer|[Ww]erft|entw[oö]rf|von (?:der )?\p{Lu}|造|製|作|建/u,
   ],
   [
     /^who (?:wrote|drew up|prepared|compiled|authored)\b|^wer hat .{2,50}(?:geschrieben|verfasst|erstellt)(?!\p{L})/iu,
     /[Ww]r[io]t|[Aa]uthor|[Pp]repar|[Cc]ompil|draw|drew|drafted|[Ss]igned|edit|[Rr]eport|[Ss]tud|[Ss]urvey|[Ii]nspect|\bby \p{Lu}|[Vv]erfass|erstell|geschrieben|von (?:der )?\p{Lu}/u,
   ],
+  [/^who (?:supplies|supplied|delivers|delivered)\b|^wer (?:liefert|lieferte)(?!\p{L})/iu, /suppl|deliver|provid|\bs[eo]l[ld]|furnish|liefer|stell/i], // prettier-ignore
+  [
+    /^who won\b|^wer (?:gewann|hat .{2,50}gewonnen)(?!\p{L})/iu,
+    /\bw[io]n|victor|\bbeat|first|prize|champion|gew[ao]nn|sieg|erste/i,
+  ],
   [/^who signed\b|^wer hat .{2,50}unterschrieben(?!\p{L})/iu, /[Ss]ign|behalf|unterzeichn|unterschr|im Namen/u],
   [
-    /^who (?:owns|bought|sold|audited|audits)\b|^which (?:firm|company) (?:audited|audits)\b|^wem gehör/i,
-    /\bown|belong|propert|\bb[uo]y|bought|purchas|acqui|sold|sell|hold|held|audit|examin|check|\(the .?\p{Lu}|gehör|eigen/u,
+    /^who (?:owns|bought|sold)\b|^wem gehör/i,
+    /\bown|belong|propert|\bb[uo]y|bought|purchas|acqui|sold|sell|shareholder|\bheld by\b|holds? (?:all|the shares|\d)|\bstays? its\b|\(the .?(?:Seller|Buyer|Purchaser|Owner)|gehör|eigen/,
+  ],
+  [
+    /^who (?:audited|audits)\b|^which (?:firm|company) (?:audited|audits)\b/i,
+    /audit|examin|check|accountant|true and fair|prüf/i,
   ],
   [
     /^where (?:is|are|was|were) .{2,50}\b(?:made|built|manufactured|produced)\s*\?*$|^wo (?:wird|werden|wurden?) .{2,50}(?:gebaut|hergestellt|gefertigt)(?!\p{L})/iu,
@@ -70,7 +79,22 @@ const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /\b(?:what|which) operating systems?\b|\bwelche[sn]? betriebssysteme?(?!\p{L})/iu,
     /windows|linux|mac ?os|android|\bios\b|unix|bsd|operating system|betriebssystem/i,
   ],
-  [/\b(?:what|which) (?:credit )?rating\b/i, /\brat(?:ed|ing)\b|\b(?:A{1,3}|B{1,3}|C{1,3})[+-]?(?![\p{L}.])/u],
+  [
+    /\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:credit )?rating\b/i,
+    /\brat(?:ed|ing)\b|\b(?:A{1,3}|B{1,3}|C{1,3})[+-]?(?![\p{L}.])/u,
+  ],
+  [/\bmarket share\b|marktanteil|シェア|市場占有率/i, /market|markt|シェア|市場/i],
+  [
+    /^(?:in |before |to )?which court\b|^(?:vor )?welche[sm]? gericht(?!\p{L})|どの裁判所/iu,
+    /court|tribunal|gericht|裁判所/i,
+  ],
+  [/\bhow many days of (?:leave|holiday|vacation)\b|\bhow much (?:leave|holiday|vacation)\b|urlaubstage/i, /leave|holiday|vacation|time off|urlaub|\boff\b|frei/i], // prettier-ignore
+  // Where something is.
+  [
+    /^wo (?:ist|sind|liegt|liegen|befinde[nt]|steht|stehen)\b.*\?*$|所在地|(?:は|が)どこにあ/i,
+    /(?<!\p{L})(?:in|im|am|an|auf|bei|neben|hinter|vor|unter|über|zwischen|zum?r?|nach|aus|nördlich|südlich|östlich|westlich)(?!\p{L})|所在|[市区町村丁番]|に(?:あ|置|所在|位置|設|保管)/iu,
+  ],
+  [/^(?:to|at) (?:what|which) address\b/i, /@|https?:|\b(?:street|road|lane|square|quay|box|avenue|office|address)\b|\b\d{4,5}\b/i], // prettier-ignore
   [/^on (?:what|which) (?:stock )?exchanges?\b/i, /exchange|list|quot|admitted|traded|market/i],
   [
     /^in (?:what|which) (?:city|town|country|village)\b/i,
@@ -90,5 +114,7 @@ function leavesOpen(asked: string, text: string): boolean {
 /** True where a text says nothing of what only certain words tell, though that is asked: "founded in", "built by", a colour. */
 export function lacksTellingWords(asked: string, text: string): boolean {
   const told = TOLD.find(([shape]) => shape.test(asked.trim()))?.[1];
-  return (told !== undefined && !told.test(text)) || leavesOpen(asked, text);
+  // The number of a clause tells nothing.
+  const said = text.replace(/^\s*\(?(?:\d+(?:\.\d+)*|[a-z])[.)]?\s/, '');
+  return (told !== undefined && !told.test(said)) || leavesOpen(asked, text);
 }

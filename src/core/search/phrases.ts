@@ -130,7 +130,9 @@ by mistake: accidental inadvertent error
 by law: statutory legal
 came into being: established founded formed since
 come into being: established founded formed since
-come into force: effective commence
+begin to apply: effective commence force operation effect
+come into effect: effective commence force operation
+come into force: effective commence operation effect
 come to an end: terminate expire end
 for free: gratis free charge
 for nothing: gratis free charge
@@ -169,6 +171,8 @@ run by: operate manage
 set right: cure remedy rectify correct
 speak for: represent
 stand for: represent abbreviation
+start to apply: effective commence force operation effect
+take effect: effective commence force operation
 take part: participate attend
 take place: held occur
 took place: held occur

@@ -1,0 +1,87 @@
+import { describe, expect, test } from '@jest/globals';
+import { libraryOfTexts } from '../../../tests/support/shelf';
+import { askBuiltIn } from './ask';
+import type { Answer } from './types';
+
+const CONTRACT = [
+  'Contract for the mole',
+  '',
+  '1. The Harbour Board orders a mole from Strand Works Limited. Work is suspended while a ship is within one cable of the dredger.',
+  '',
+  '2. The dredger may not be left without a watchman, who is paid 11 crowns an hour. The committee of the Board has five members.',
+  '',
+  '3. A master who overloads his ship pays a fine of 300 crowns. The copies of the plans are handed out free of charge.',
+  '',
+  '4. Plans lie in the store, which is kept at 18 degrees. The tug Redshank lies beside the dredger Heron in the outer basin.',
+  '',
+  '5. A child under two years of age is no passenger; a master is none either. The minimum age of a watchman is 21 years.',
+  '',
+  '6. The pump stands beside the watchman’s hut. The maker mends faulty parts free of charge.',
+].join('\n');
+
+const library = libraryOfTexts({ Contract: CONTRACT });
+const ask = (question: string): Answer => askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });
+
+describe('what speaks of something else is no answer', () => {
+  test('the fine of another deed', () => {
+    expect(ask('What is the fine for overloading a ship?').headline).toContain('300');
+    expect(ask('What is the fine for smoking on board a ship?').found).toBe(false);
+  });
+
+  test('the wages of somebody else', () => {
+    expect(ask('What does the watchman earn?').headline).toContain('11 crowns');
+    expect(ask('What does the bosun earn?').found).toBe(false);
+  });
+
+  test('the members of another body', () => {
+    expect(ask('How many members has the committee?').headline).toContain('five');
+    expect(ask('How many members has Strand Works?').found).toBe(false);
+  });
+
+  test('the degrees of something whose size is asked', () => {
+    expect(ask('How large is the store?').found).toBe(false);
+    expect(ask('How warm is the store?').headline).toContain('18 degrees');
+  });
+
+  test('a price that is only told to be nothing, of something else', () => {
+    expect(ask('What does the pump cost?').found).toBe(false);
+    expect(ask('What do copies of the plans cost?').headline).toMatch(/free of charge/i);
+  });
+
+  test('the age of a child, of a master', () => {
+    expect(ask('What is the minimum age of a watchman?').headline).toContain('21 years');
+    expect(ask('What is the minimum age of a master?').headline ?? '').not.toContain('two years');
+  });
+
+  test('a thing that no name stands next to', () => {
+    expect(ask('What is the name of the tug?').headline).toContain('Redshank');
+    expect(ask('What is the name of the yacht?').found).toBe(false);
+  });
+});
+
+describe('what nobody says', () => {
+  const rules = [
+    'Ordnung für den Strand',
+    '',
+    '(1) Am Strand darf gebadet werden. Hunde sind am Strand nicht erlaubt.',
+    '',
+    '(2) Diese Ordnung tritt am 1. Mai 2025 in Kraft. Der Eintritt kostet 3 Kronen am Tag.',
+  ].join('\n');
+  const german = libraryOfTexts({ Strand: rules });
+  const frag = (question: string): Answer => askBuiltIn(question, german.sources(), german.quotes, { now: () => 0 });
+
+  test('is not answered in German', () => {
+    expect(frag('Sind Hunde am Strand erlaubt?').found).toBe(true);
+    expect(frag('Darf man am Strand zelten?').found).toBe(false);
+    expect(frag('Darf am Strand geangelt werden?').found).toBe(false);
+    expect(frag('Gibt es am Strand Duschen?').found).toBe(false);
+  });
+
+  test('a sum “am Tag” is no hour of the clock', () => {
+    expect(frag('Was kostet der Eintritt?').headline).toContain('3 Kronen');
+  });
+
+  test('what comes into force says since when it holds', () => {
+    expect(frag('Seit wann gilt die Ordnung?').headline).toContain('1. Mai 2025');
+  });
+});

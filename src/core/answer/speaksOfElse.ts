@@ -1,0 +1,135 @@
+import { documentFrequency, sectionOf, termSet, unitsOfPassage } from '../search';
+import { tokensOf } from '../text';
+import { countsOfABody } from './counted';
+import type { Evidence } from './evidence';
+import { VALUE_KINDS } from './kinds';
+import { asksHow } from './listing';
+import { partiesTold } from './partiesTold';
+import { namesNoHolder } from './partyNamed';
+import { firmWordingsOf, type Question } from './question';
+import { wordsOver } from './rowEvidence';
+import { saysFree } from './sumsTold';
+import { asksPrice, tellsNoUnit, tellsOtherSum } from './sumKinds';
+import { lacksTellingWords } from './tellingWords';
+import type { AskedSource } from './types';
+
+/** Share of the question's weight in words that stand in none of the documents, nor any of their trade equivalents. */
+export function absentShare(question: Question, sources: readonly AskedSource[]): number {
+  const nowhere = (term: string): boolean => documentFrequency(sources, term) === 0;
+  let [absent, total] = [0, 0];
+  for (const { term, weight, equivalents = [] } of question.subject) {
+    total += weight;
+    if (nowhere(term) && equivalents.every((one) => one.loose === true || nowhere(one.term))) absent += weight;
+  }
+  return total === 0 ? 0 : absent / total;
+}
+
+/** Asks what something is called. */
+const ASKS_NAME = /^what (?:is|was|are|were) the names? of\b|^what (?:is|was|are|were) .{3,50} called\b/i;
+
+/** Words for vessels, one of which says another. */
+const VESSEL = /^(?:ship|vessel|boat|ferry|tug|barge|yacht|dredger|steamer|workboat|lifeboat)$/;
+
+/** A vessel, building or product whose name is asked. */
+const THING_NAMED =
+  /^what (?:is|was) the name of (?:the|an?|its|their) (?:[a-z]+ )?(?<thing>ship|vessel|boat|ferry|tug|barge|yacht|dredger|steamer|workboat|lifeboat|programme?|software|product|building|inn|pub|hotel|project|newspaper|dog|song)\s*\?*$/i;
+
+/** True for an English text that names something by a name which the question does not use: a thing by what stands next to its word, “the dredger Heron”. */
+function namesAnew(text: string, { spoken, text: asked }: Question): boolean {
+  const thing = THING_NAMED.exec(asked.trim())?.groups?.['thing']?.toLowerCase();
+  if (thing !== undefined) {
+    const word = VESSEL.test(thing) ? `(?:${thing}|ship|vessel)` : thing;
+    const called = String.raw`(?:called|named|known as|christened) |\b${word},? (?:of the name |[“"‘'])?\p{Lu}\p{Ll}|\p{Lu}\p{Ll}+[”"’']?(?:,| is| was) (?:the|an?|our|its) (?:\p{Ll}+ )?${word}`;
+    return new RegExp(called, 'u').test(text);
+  }
+  return partiesTold(text, 'en').some(({ start, end }) => {
+    const name = text.slice(start, end);
+    return /^\p{Lu}/u.test(name) && tokensOf(name).some(({ word }) => !spoken.has(word));
+  });
+}
+
+/**
+ * What of the question a list must hold, and a way of doing something, by its sentence, its heading or what is around it: in a document that speaks of the thing,
+ * some sentence always comes near.
+ */
+const OF_SEVERAL = 0.5;
+const AROUND_SHARE = 0.8;
+/** True where a list or a way of doing something is asked for in English, and too little of the question is there; few groups of words bring other languages nearer. */
+function holdsTooLittle({ features, source }: Evidence, { kind, text }: Question): boolean {
+  if (source.segment.language !== 'en') return false;
+  const several = kind === 'list' || (kind === 'passage' && asksHow(text));
+  return several && Math.max(features.led, features.headed, AROUND_SHARE * features.around) < OF_SEVERAL;
+}
+
+/** What of the question must be near a sentence that answers it: less is none of it. */
+const NEAR = 0.15;
+/** Share of the pairs of characters of a Japanese question that stand nowhere, from which on nothing of it is told. */
+const NOWHERE_IN_JAPANESE = 0.7;
+/** What of the question must be there where all that is told of a price is that nothing is to be paid. */
+const FREE_OF = 0.55;
+
+/** True where a sentence and all that it is read with hold next to nothing of the question: it came up for the rest of its passage. */
+function isNowhereNear(
+  { features, row, source }: Evidence,
+  question: Question,
+  sources: readonly AskedSource[],
+): boolean {
+  // Pairs of characters that a paraphrase does not share say little by themselves.
+  if (source.segment.language === 'ja')
+    return !VALUE_KINDS.has(question.kind) && absentShare(question, sources) > NOWHERE_IN_JAPANESE;
+  const near = Math.max(features.led, features.around, features.headed, row === null ? 0 : features.label);
+  // One word is all that there is to hold: what stands beside the sentence that holds it is of something else.
+  const beside = features.led === 0 && features.headed === 0 && features.around > 0;
+  if (beside && question.subject.length === 1 && VALUE_KINDS.has(question.kind)) return true;
+  return near < NEAR && features.whole > 0;
+}
+
+/** All that a sentence is read with: its section, its passage, and what is over its row. */
+function readWith({ source, hit, unit, row }: Evidence): string {
+  const passage = unitsOfPassage(source, hit.passage).map(({ text }) => text);
+  const over =
+    row === null ? [] : [wordsOver(row), row.table.caption ?? '', ...row.row.cells.map((cell) => cell?.unit ?? '')];
+  return [sectionOf(source, unit.section), ...passage, ...over].join(' ');
+}
+
+/** Asks what somebody earns, and for the fine of something that is done: the wages of a company are nobody's, and a fine for other things is none for it. */
+const OF_SOMEBODY: readonly RegExp[] = [
+  /\bwhat (?:does|do|did) (?:the |an? )?(?<of>[^?]+?) (?:earn|get paid)\b/iu,
+  /\bwhat (?:is|was) (?:the )?(?<of>[^?]+?)['’]s (?:salary|wage|pay)\b/iu,
+  /\b(?:wie viel|was) (?:verdient|verdienen) (?<of>[^?]+)/iu,
+  /\b(?:fines?|penalt(?:y|ies))\b[^?]*? for (?<of>[a-z]+ing)\b/u,
+  /(?:strafe|bußgeld|geldbuße) für (?:das )?(?<of>\p{Lu}\p{L}+en)(?!\p{L})/u,
+];
+
+/** True where the sum of somebody, or of something done, is asked for who is nowhere near. */
+function isOfOthers(best: Evidence, { text, subject }: Question): boolean {
+  const { language } = best.source.segment;
+  const asked = termSet(
+    OF_SOMEBODY.flatMap((shape) => shape.exec(text.trim())?.groups?.['of'] ?? [])[0] ?? '',
+    language,
+  );
+  const those = subject.filter(({ term }) => asked.has(term));
+  if (those.length === 0) return false;
+  const near = termSet(readWith(best), language);
+  return !those.some((one) => firmWordingsOf(one).some((word) => near.has(word)));
+}
+
+/** True where the figures of a sentence are of another kind of sum than is asked for, or count the members of another body. */
+function countsElse(best: Evidence, question: Question): boolean {
+  const { text, row, features } = best;
+  if (question.kind === 'number') return row === null && countsOfABody(question.text, text);
+  if (question.kind !== 'amount') return false;
+  if (tellsNoUnit(question.text, readWith(best)) || isOfOthers(best, question)) return true;
+  // A row may call a price by what is paid: “Wages of the coach”.
+  if (row !== null) return !asksPrice(question.text) && tellsOtherSum(question.text, wordsOver(row));
+  return tellsOtherSum(question.text, text) || (features.led < FREE_OF && saysFree(text));
+}
+
+/** True where the best evidence is of something else than is asked, by what it says, what it leaves out or what it counts, however near its words are. */
+export function speaksOfElse(best: Evidence, question: Question, sources: readonly AskedSource[]): boolean {
+  const { text, row, source } = best;
+  if (row === null && lacksTellingWords(question.text, text)) return true;
+  if (namesNoHolder(text, question.text)) return true;
+  if (ASKS_NAME.test(question.text) && source.segment.language === 'en' && !namesAnew(text, question)) return true;
+  return holdsTooLittle(best, question) || isNowhereNear(best, question, sources) || countsElse(best, question);
+}
