@@ -74,7 +74,8 @@ export function asksOfNothing(question: Question, sources: readonly AskedSource[
   }
   if (question.kind === 'yes-no' && sources[0]?.segment.language === 'ja') {
     const nowhere = subject.filter((one) => one.weight >= 1 && isNowhere(one, sources));
-    return nowhere.length >= NOWHERE_IN_JAPANESE * subject.length;
+    // One pair may be how a word is written.
+    return nowhere.length > 1 && nowhere.length >= NOWHERE_IN_JAPANESE * subject.length;
   }
   const whose = TASKS_OF.exec(text.trim())?.groups?.['whose'];
   if (whose === undefined && question.kind !== 'yes-no') return false;

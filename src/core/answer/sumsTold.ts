@@ -10,7 +10,7 @@ const FREE =
 const PARTS = String.raw`(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)`;
 /** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
 const PART_OF_SUM = new RegExp(
-  String.raw`\b(?:${PARTS}|half|twice|double|three times)(?= (?:of (?!(?:the |its |their |all )?(?:members|votes|holders|owners|shareholders|people|persons|crew|staff|seats|time|length)\b)|the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額`,
+  String.raw`\b(?:${PARTS}|half|twice|double|three times)(?= (?:of (?!(?:the |its |their |all )?(?:members|votes|holders|owners|shareholders|people|persons|crew|staff|seats|time|length)\b)|the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|(?<=\bpays? )half\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額`,
   'giu',
 );
 /** Tenths, as Japanese counts shares. */
