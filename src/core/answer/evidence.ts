@@ -30,6 +30,7 @@ import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
 import { announcedBy, headOver, leadOf, takenUp } from './surroundings';
 import { TermWeights, theirWords } from './termWeights';
+import { toldByForm, type FormTold } from './toldByForm';
 import { weigh, type Features } from './weights';
 
 /** A sentence or table row with what speaks for it. */
@@ -76,12 +77,6 @@ const FORECAST =
 /** What an expectation counts that was asked for, against one that was not. */
 const FORECAST_ASKED = -0.4;
 
-/** Asks from when on something is in force, and what says that it is. */
-const ASKS_FORCE =
-  /^(?:since|from) when\b.*\b(?:force|valid|appl\w+|effective|effect)\b|^when (?:do|does|did) .{2,40} (?:start to apply|begin to apply|apply|take effect|come into (?:force|effect))\s*\?*$|^(?:seit|ab) wann (?:(?:gilt|gelten)(?!\p{L})|.*(?:in kraft|gültig))|いつから(?:有効|適用|施行)/iu;
-const SAYS_FORCE =
-  /\b(?:in(?:to)?|takes?|took|come into) (?:force|effect|operation)\b|\bvalid from\b|\bin kraft\b|gültig ab|施行する|発効/i;
-
 const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|ohne)\b|n['’]t\b|ない|ません/i;
 
 /** The periods a document says it is of. */
@@ -108,8 +103,8 @@ class Measure {
   private readonly measured: Measured;
   /** Words of the question that figures in units of its quantity say as well. */
   private readonly quantityWords: string;
-  /** The words of a question since when something is in force; null for others. */
-  private readonly force: ReadonlySet<string> | null;
+  /** What a sentence says of the question by its form alone. */
+  private readonly byForm: FormTold | null;
   /** Terms of headings and names, which many units stand under. */
   private readonly known = new Map<string, ReadonlySet<string>>();
 
@@ -132,8 +127,7 @@ class Measure {
     this.limited = asksLimit(question.text);
     this.measured = measuredBy(question, sources[0]?.segment.language ?? 'en');
     this.quantityWords = wordsOfQuantity(question.text);
-    const asksForce = ASKS_FORCE.test(question.text.trim());
-    this.force = asksForce ? termSet(question.words.join(' '), sources[0]?.segment.language ?? 'en') : null;
+    this.byForm = toldByForm(question.text, sources[0]?.segment.language ?? 'en');
     this.reached = reachedAt(question.text);
     this.defined = termDefined(question.text) ?? question.words;
   }
@@ -187,7 +181,7 @@ class Measure {
   /** The terms of a unit; a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
   private termsIn(text: string, figures: readonly Range[], language: Language): ReadonlySet<string> {
     const own = this.ownTerms(text, language);
-    if (this.force !== null && SAYS_FORCE.test(text)) return union(own, this.force);
+    if (this.byForm?.form.test(text) === true) return union(own, this.byForm.terms);
     const { quantity, counted, countedAs } = this.measured;
     if (countedAs.size > 0 && countsThings(text, figures, (term) => counted.has(term), language))
       return union(own, countedAs);

@@ -59,6 +59,16 @@ describe('what speaks of something else is no answer', () => {
   });
 });
 
+test('whoever does it pays a fine', () => {
+  const beach = libraryOfTexts({
+    Beach:
+      'Rules for the beach\n\n1. Whoever leaves litter on the beach pays 50 crowns.\n\n2. A hut costs 340 crowns for the season.',
+  });
+  const asked = (question: string): Answer => askBuiltIn(question, beach.sources(), beach.quotes, { now: () => 0 });
+  expect(asked('What is the fine for leaving litter on the beach?').headline).toContain('50 crowns');
+  expect(asked('What is the fine for smoking on the beach?').found).toBe(false);
+});
+
 describe('what nobody says', () => {
   const rules = [
     'Ordnung für den Strand',
