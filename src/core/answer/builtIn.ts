@@ -11,9 +11,10 @@ import type { Question } from './question';
 import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { asksWhy, reasonAmong } from './reasons';
 import { columnAsked } from './rowEvidence';
+import { rowsListed } from './rowsListed';
+import { isNear } from './speaksOfElse';
 import { isTitle } from './surroundings';
 import { lacksTellingWords } from './tellingWords';
-import { rowsListed } from './rowsListed';
 import { cellPlace, isCaption } from '../figure';
 import type { Sought } from './seek';
 import { RUN_IN, type UnitText } from '../search';
@@ -121,18 +122,15 @@ const VALUED_SCORE = 0.75;
 const VALUED_HOLDS = 0.5;
 /** The same where nothing but a figure answers: the best without one is no rival. */
 const FIGURE_SCORE = 0.5;
-/** What of the question must be near such a figure; pairs of characters of a Japanese paraphrase say little. */
-const FIGURE_HOLDS = 0.15;
 
 /** Where the best evidence lacks the value asked for, the first that has one and comes near; undefined where the best has one, or none does. */
 function valuedAmong(able: readonly Evidence[], question: Question): Evidence | undefined {
   const [best] = able;
   if (best === undefined || !VALUE_KINDS.has(question.kind)) return undefined;
   if (NUMBER_KINDS.has(question.kind) && best.features.kind < 1)
-    return able.find(({ features, score, row, source }) => {
-      const near = source.segment.language === 'ja' || row !== null || Math.max(features.led, features.around, features.headed) >= FIGURE_HOLDS; // prettier-ignore
-      return features.kind >= 1 && score >= FIGURE_SCORE * best.score && near;
-    });
+    return able.find(
+      (one) => one.features.kind >= 1 && one.score >= FIGURE_SCORE * best.score && (one.row !== null || isNear(one)),
+    );
   if (best.features.kind > 0) return undefined;
   return able.find(
     ({ features, score }) =>

@@ -84,9 +84,9 @@ export function durationsTold(text: string, asked: string, language: Language): 
   const unit = UNIT_ASKED.find(([shape]) => shape.test(asked))?.[1];
   const inUnit = whole.filter((one) => unit !== undefined && one.unit !== null && unit.test(one.unit));
   if (inUnit.length > 0 || (unit !== undefined && times.length === 0)) return inUnit;
-  // What happens each quarter takes no quarter.
   const prompt = times.length === 0 && ASKS_SOON.test(asked) ? ranges(text, PROMPTLY) : [];
   if (prompt.length > 0) return prompt;
+  // What happens each quarter takes no quarter.
   const often = times.length > 0 || length ? whole : ranges(text, FREQUENCY);
   return often.length > 0 ? often : ranges(text, LASTING);
 }

@@ -10,7 +10,7 @@ export function ranges(text: string, pattern: RegExp): Range[] {
 }
 
 const REFERENCE =
-  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|warehouses?|sheds?|berths?|gates?|rooms?|piers?|moorings?|sinkers?|jett(?:y|ies)|docks?|channels?|grade|model|platforms?|tracks?|routes?|doors?|force|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|abs\.|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
+  /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|version|warehouses?|sheds?|berths?|gates?|rooms?|piers?|moorings?|sinkers?|jett(?:y|ies)|docks?|channels?|platforms?|tracks?|routes?|doors?|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|abs\.|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
 /** Numbers of clauses before another: "clauses 22.1, 22.2 or" 22.4. */
 const REFERENCES =
   /(?:\b(?:clauses?|articles?|notes?|sections?|schedules?|paragraphs?|chapters?|parts?|tables?|figures?|pages?|items?|pp\.)|§§?)\s*(?:\d+(?:\.\d+)*(?:\s?\([a-z\d]+\))*\s*(?:,|,?\s*(?:and|or|to)\b|–|-)\s*)+$/i;

@@ -67,29 +67,26 @@ const TASKS_OF =
 /** True for a question of yes or no about something, or about the duties of someone, that stands in none of the documents, nor does anything that stands for it. */
 export function asksOfNothing(question: Question, sources: readonly AskedSource[]): boolean {
   const { text, subject } = question;
+  const language = sources[0]?.segment.language;
   const japanese = THING_IN_JAPANESE.exec(text.trim())?.groups?.['thing'];
   if (japanese !== undefined) {
     const own = subject.filter(({ term }) => term.length > 1 && japanese.includes(term));
     if (own.length > 0 && own.every((one) => isNowhere(one, sources))) return true;
   }
-  if (question.kind === 'yes-no' && sources[0]?.segment.language === 'ja') {
+  if (question.kind === 'yes-no' && language === 'ja') {
     const nowhere = subject.filter((one) => one.weight >= 1 && isNowhere(one, sources));
     // One pair may be how a word is written.
     return nowhere.length > 1 && nowhere.length >= NOWHERE_IN_JAPANESE * subject.length;
   }
-  const whose = TASKS_OF.exec(text.trim())?.groups?.['whose'];
-  if (whose === undefined && question.kind !== 'yes-no') return false;
-  if (whose === undefined && sources[0]?.segment.language === 'de' && asksOfNothingGerman(question, sources))
-    return true;
-  if (whose === undefined && ASKS_EXISTENCE.test(text) && subject.some((one) => standsNowhere(one, sources)))
-    return true;
   const unknown = unknownTo(question, sources);
+  const whose = TASKS_OF.exec(text.trim())?.groups?.['whose'];
   if (whose !== undefined) return unknown.some(({ term }) => termSet(whose, 'en').has(term));
-  if (unknown.length > 0 && 2 * unknown.length > subject.length) return true;
+  if (question.kind !== 'yes-no') return false;
+  if (language === 'de' && asksOfNothingGerman(question, sources)) return true;
+  if (ASKS_EXISTENCE.test(text) && subject.some((one) => standsNowhere(one, sources))) return true;
+  if (2 * unknown.length > subject.length) return true;
   const about = termSet(ASKED_ABOUT.exec(text.trim())?.groups?.['thing'] ?? '', 'en');
   // What is asked of something: "Is the backup encrypted?"
-  const told =
-    sources[0]?.segment.language === 'en' &&
-    unknown.some((one) => subject.indexOf(one) > 0 && !WHEN_OR_WHERE.test(one.term));
+  const told = language === 'en' && unknown.some((one) => subject.indexOf(one) > 0 && !WHEN_OR_WHERE.test(one.term));
   return told || unknown.some(({ term }) => about.has(term));
 }

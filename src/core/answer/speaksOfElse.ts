@@ -68,20 +68,21 @@ const NOWHERE_IN_JAPANESE = 0.7;
 /** What of the question must be there where all that is told of a price is that nothing is to be paid. */
 const FREE_OF = 0.55;
 
-/** True where a sentence and all that it is read with hold next to nothing of the question: it came up for the rest of its passage. */
-function isNowhereNear(
-  { features, row, source }: Evidence,
-  question: Question,
-  sources: readonly AskedSource[],
-): boolean {
-  // Pairs of characters that a paraphrase does not share say little by themselves.
+/** True where a sentence, or what it is read with, holds something of the question; pairs of characters that a Japanese paraphrase does not share say little. */
+export function isNear({ features, row, source }: Evidence): boolean {
+  const near = Math.max(features.led, features.around, features.headed, row === null ? 0 : features.label);
+  return source.segment.language === 'ja' || near >= NEAR;
+}
+
+/** True for the best evidence that is nowhere near the question: it came up for the rest of its passage. */
+function isNowhereNear(best: Evidence, question: Question, sources: readonly AskedSource[]): boolean {
+  const { features, source } = best;
   if (source.segment.language === 'ja')
     return !VALUE_KINDS.has(question.kind) && absentShare(question, sources) > NOWHERE_IN_JAPANESE;
-  const near = Math.max(features.led, features.around, features.headed, row === null ? 0 : features.label);
   // One word is all that there is to hold: what stands beside the sentence that holds it is of something else.
   const beside = features.led === 0 && features.headed === 0 && features.around > 0;
   if (beside && question.subject.length === 1 && VALUE_KINDS.has(question.kind)) return true;
-  return near < NEAR && features.whole > 0;
+  return !isNear(best) && features.whole > 0;
 }
 
 /** All that a sentence is read with: its section, its passage, and what is over its row. */
