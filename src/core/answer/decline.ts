@@ -2,11 +2,11 @@ import { announces, shareInCommon, type QueryTerm } from '../search';
 import { tokensOf, type Language } from '../text';
 import { BY_NAME, type Evidence } from './evidence';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
-import { asksOfNothing, unknownTo } from './ofNothing';
+import { absentShare, asksOfNothing, unknownTo } from './ofNothing';
 import { asksHolder, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import { reachedAt } from './reachedAt';
-import { absentShare, speaksOfElse } from './speaksOfElse';
+import { speaksOfElse } from './speaksOfElse';
 import type { AskedSource } from './types';
 
 /** Asks for a point in time, which only a date, year or hour tells; "when may" asks for a condition as well. */

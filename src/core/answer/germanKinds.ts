@@ -11,7 +11,7 @@ const MEASURE = String.raw`\p{L}*(?:höhe|tiefe|weite|breite|länge|geschwindigk
 const HIGH = String.raw`\p{L}*(?:mast|turm|wand|mauer|bord|brücke|gebäude|haus|raum|decke|zaun|wellen?|geschwindigkeit|temperatur|druck|drehzahl|(?<!\p{L})(?:motor|nenn|pump)?leistung|spannung|verbrauch|gewicht|(?<!\p{L})(?:höchst|trag|nutz)?last|auflage|zahl|wasserstand|tide|stapel|regal)`;
 const BODY = String.raw`\p{L}*(?:firma|gesellschaft|behörde|partei|person|bank|sparkasse|werft|gericht|stelle|unternehmen|betrieb|agentur|versicherung|versicherer|reederei|verein|ministerium|kommission|ausschuss)`;
 
-const HOLDER = String.raw`\p{L}*(?:kapitän|leiter|direktor|eigentümer|vermieter|mieter|pächter|verfasser|autor|vorsitzende|geschäftsführer|(?:\p{L}+)?meister|inhaber|vertreter|beauftragter?|sprecher|wart|lieferant|hersteller|betreiber|prüfer|chef)(?:in|innen|n|en)?`;
+const HOLDER = String.raw`\p{L}*(?:kapitän|leiter|direktor|eigentümer|vermieter|mieter|pächter|verfasser|autor|vorsitzende|geschäftsführer|meister|inhaber|vertreter|beauftragter?|sprecher|wart|lieferant|hersteller|betreiber|prüfer|chef)(?:in|innen|n|en)?`;
 
 /** Kinds of German questions by the way they are put, first match wins. */
 export const GERMAN_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [

@@ -1,4 +1,4 @@
-import type { Language, Range } from '../text';
+import type { Language, NumberMention, Range } from '../text';
 import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
 import { asksSize, LENGTH_OF_A_THING, quantityAsked, SIZE, toldIn, unitBehind } from './quantities';
 import { FRACTION, isMoney } from './sumsTold';
@@ -16,7 +16,7 @@ const AGE_OF =
 const AGE_OF_CHILD =
   /\b(?:child(?:ren)?|infants?|kind(?:er|ern)?) (?:aged |of )?(?:under|over|from|below|above|up to|unter|über|ab|bis) $/i;
 const ASKS_OF_CHILD =
-  /child|infant|youngster|young|minor|girl|boy|kid|pupil|kind(?!\w*\b of)|jugend|schüler|person|people|passenger|anyone|visitor/i;
+  /child|infant|youngster|young|minor|girl|boy|kid|pupil|kind(?! of)|jugend|schüler|person|people|passenger|anyone|visitor/i;
 /** What stands before a time that something lasts, which is no age. */
 const LASTS = /\b(?:for|within|every|after|auf|für|binnen|alle|nach) (?:up to |at most |at least )?$/i;
 const OF_AGE = /^\s*(?:[.,;:)]|$|(?:and|or|und|oder)\b)/i;
@@ -79,6 +79,15 @@ function isOfSize(text: string, end: number, asked: string): boolean {
 /** Parts of a whole behind a number that only counts them: "one tenth". */
 const PART_OF_WHOLE = /^\s(?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?)\b/i;
 
+/** True for a number that is an age: one that is said to be, or years where a text speaks of age; a child's only where children may be meant. */
+function tellsAge({ unit, start, end }: NumberMention, text: string, asked: string): boolean {
+  const [before, behind] = [text.slice(0, start), text.slice(end)];
+  if (AGE_OF_CHILD.test(before) && !ASKS_OF_CHILD.test(asked)) return false;
+  if (unit === null) return (AT_AGE.test(before) && OF_AGE.test(behind)) || AGE_OF.test(before);
+  if (!UNITS_OF_AGE.test(unit) || LASTS.test(before)) return false;
+  return OF_YEARS.test(text) || AT_AGE.test(before) || AGE_OF.test(before);
+}
+
 /** Numbers that a text tells, of the sort that a question asks for: ages, numbers of things, measures of its quantity and in its direction. */
 export function numbersTold(text: string, asked: string, language: Language): Range[] {
   const all = measuredNumbers(text, language).filter(
@@ -91,16 +100,7 @@ export function numbersTold(text: string, asked: string, language: Language): Ra
   const numbers = ofIt.length > 0 ? ofIt : all;
   if (ASKS_AGE.test(asked)) {
     if (language === 'ja') return [...ranges(text, AGE_IN_JAPANESE), ...ranges(text, BUILT)];
-    const ofOthers = (start: number): boolean => !ASKS_OF_CHILD.test(asked) && AGE_OF_CHILD.test(text.slice(0, start));
-    const ages = numbers.filter(
-      ({ unit, start, end }) =>
-        !ofOthers(start) &&
-        (unit === null
-          ? (AT_AGE.test(text.slice(0, start)) && OF_AGE.test(text.slice(end))) || AGE_OF.test(text.slice(0, start))
-          : UNITS_OF_AGE.test(unit) &&
-            !LASTS.test(text.slice(0, start)) &&
-            (OF_YEARS.test(text) || AT_AGE.test(text.slice(0, start)) || AGE_OF.test(text.slice(0, start)))),
-    );
+    const ages = numbers.filter((one) => tellsAge(one, text, asked));
     return [...ages, ...ranges(text, BUILT), ...ranges(text, YEAR_OF_LIFE)];
   }
   // A count is a number of things, or a share of them where nothing else is said; neither money nor time.

@@ -6,23 +6,43 @@ import type { AskedSource } from './types';
 const ASKS_EXISTENCE =
   /^(?:is|are|was|were) there\b|^(?:gibt|gab) es\b|^(?:does|do|did|has|have|hat|haben) (?!(?:any|some|no)(?:body|one)\b).{2,40}? (?:have|has|gets?|receives?|includes?|offers?|contains?|an? .*option)\b|^(?:is|are) (?:the )?[\p{L}-]+ (?:allowed|permitted|accepted|included|provided|available|covered|insured|excluded|exempt|banned|forbidden|prohibited)\b/iu;
 
+/** True for words of which none stands in the documents. */
+function nowhere(words: readonly string[], sources: readonly AskedSource[]): boolean {
+  return words.every((word) => documentFrequency(sources, word) === 0);
+}
+
 /** True where nothing of a term stands in the documents, nor anything that stands for it. */
 function isNowhere({ term, equivalents = [] }: QueryTerm, sources: readonly AskedSource[]): boolean {
-  return [term, ...equivalents.map((one) => one.term)].every((one) => documentFrequency(sources, one) === 0);
+  return nowhere([term, ...equivalents.map((one) => one.term)], sources);
+}
+
+/** Share of the question's weight in words that stand in none of the documents, nor any of their trade equivalents. */
+export function absentShare({ subject }: Question, sources: readonly AskedSource[]): number {
+  const weigh = (terms: readonly QueryTerm[]): number => terms.reduce((sum, { weight }) => sum + weight, 0);
+  const total = weigh(subject);
+  return total === 0 ? 0 : weigh(subject.filter((one) => nowhere(firmWordingsOf(one), sources))) / total;
+}
+
+/** True for a word of a question, no pair of characters or value. */
+function isWord({ term, weight }: QueryTerm): boolean {
+  return weight >= 1 && /^\p{L}{3,}$/u.test(term);
 }
 
 /** True for a word that the documents say by no word which says the same; a part of a compound is another word: money is more than money for Christmas. */
 function standsNowhere(one: QueryTerm, sources: readonly AskedSource[]): boolean {
+  const { term } = one;
   return (
-    one.weight >= 1 &&
-    /^\p{L}{3,}$/u.test(one.term) &&
-    firmWordingsOf(one).every((word) => (word !== one.term && one.term.includes(word)) || documentFrequency(sources, word) === 0) // prettier-ignore
+    isWord(one) &&
+    nowhere(
+      firmWordingsOf(one).filter((word) => word === term || !term.includes(word)),
+      sources,
+    )
   );
 }
 
 /** Words of the question's subject that stand in none of the documents, nor does anything that stands for them. */
 export function unknownTo({ subject }: Question, sources: readonly AskedSource[]): readonly QueryTerm[] {
-  return subject.filter((one) => one.weight >= 1 && /^\p{L}{3,}$/u.test(one.term) && isNowhere(one, sources));
+  return subject.filter((one) => isWord(one) && isNowhere(one, sources));
 }
 
 /** What a question asks about with "may", "can" and the like, by its first word: "May dogs be taken aboard?" */
@@ -31,9 +51,8 @@ const ASKED_ABOUT = /^(?:may|can|could|must|should|are|is|was|were) (?:the |any 
 const THING_IN_JAPANESE =
   /(?<thing>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|が)(?:あり|でき|必要|使え|利用でき|認めら|許さ)[^、。]{0,8}か[。？?]?$/u;
 
-/** What a German question of yes or no asks about: what there is, a thing with "ein" or without an article, and what is done, by the infinitive at its end. */
-const THINGS_IN_GERMAN =
-  /(?:^gibt es (?:\p{Ll}+ )*|\b(?:eine?[nmrs]?|keine?[nmrs]?) (?:\p{Ll}+ )?|(?<=\p{Ll}{2} ))(?<thing>\p{Lu}\p{L}{3,})/gu;
+/** What a German question of yes or no asks about: a thing, unless an article says that it is known, and what is done, by the verb at its end. */
+const THINGS_IN_GERMAN = /(?<=\p{Ll}{2} )\p{Lu}\p{L}{3,}/gu;
 const DONE_IN_GERMAN =
   /^(?:darf|dürfen|kann|können|muss|müssen|soll|sollen) .* (?<done>ge\p{Ll}{2,}(?:t|en)(?= werden)|\p{Ll}{4,}(?:en|ern|eln)(?=\s*\?*$))/iu;
 /** Verbs that say nothing of what is done. */
@@ -45,10 +64,9 @@ const ARTICLE = /(?<!\p{L})(?:der|die|das|den|dem|des|am|im|zum|zur|vom|beim) (?
 function asksOfNothingGerman({ text, subject }: Question, sources: readonly AskedSource[]): boolean {
   const plain = text.trim();
   const done = DONE_IN_GERMAN.exec(plain)?.groups?.['done'] ?? '';
-  const things = [...plain.matchAll(THINGS_IN_GERMAN)].flatMap(({ 0: match, index, groups }) => {
-    const thing = groups?.['thing'] ?? '';
-    return ARTICLE.test(plain.slice(0, index + match.length - thing.length)) ? [] : thing;
-  });
+  const things = [...plain.matchAll(THINGS_IN_GERMAN)].flatMap(({ 0: thing, index }) =>
+    ARTICLE.test(plain.slice(0, index)) ? [] : thing,
+  );
   const asked = termSet([LIGHT.test(done) ? '' : done, ...things].join(' '), 'de');
   return subject.some((one) => asked.has(one.term) && standsNowhere(one, sources));
 }
@@ -74,9 +92,9 @@ export function asksOfNothing(question: Question, sources: readonly AskedSource[
     if (own.length > 0 && own.every((one) => isNowhere(one, sources))) return true;
   }
   if (question.kind === 'yes-no' && language === 'ja') {
-    const nowhere = subject.filter((one) => one.weight >= 1 && isNowhere(one, sources));
+    const unsaid = subject.filter((one) => one.weight >= 1 && isNowhere(one, sources));
     // One pair may be how a word is written.
-    return nowhere.length > 1 && nowhere.length >= NOWHERE_IN_JAPANESE * subject.length;
+    return unsaid.length > 1 && unsaid.length >= NOWHERE_IN_JAPANESE * subject.length;
   }
   const unknown = unknownTo(question, sources);
   const whose = TASKS_OF.exec(text.trim())?.groups?.['whose'];

@@ -1,9 +1,10 @@
-import { documentFrequency, sectionOf, termSet, unitsOfPassage } from '../search';
+import { sectionOf, termSet, unitsOfPassage } from '../search';
 import { tokensOf } from '../text';
 import { countsOfABody } from './counted';
 import type { Evidence } from './evidence';
 import { VALUE_KINDS } from './kinds';
 import { asksHow } from './listing';
+import { absentShare } from './ofNothing';
 import { partiesTold } from './partiesTold';
 import { namesNoHolder } from './partyNamed';
 import { firmWordingsOf, type Question } from './question';
@@ -13,32 +14,23 @@ import { asksPrice, tellsNoUnit, tellsOtherSum } from './sumKinds';
 import { lacksTellingWords } from './tellingWords';
 import type { AskedSource } from './types';
 
-/** Share of the question's weight in words that stand in none of the documents, nor any of their trade equivalents. */
-export function absentShare(question: Question, sources: readonly AskedSource[]): number {
-  const nowhere = (term: string): boolean => documentFrequency(sources, term) === 0;
-  let [absent, total] = [0, 0];
-  for (const { term, weight, equivalents = [] } of question.subject) {
-    total += weight;
-    if (nowhere(term) && equivalents.every((one) => one.loose === true || nowhere(one.term))) absent += weight;
-  }
-  return total === 0 ? 0 : absent / total;
-}
-
 /** Asks what something is called. */
 const ASKS_NAME = /^what (?:is|was|are|were) the names? of\b|^what (?:is|was|are|were) .{3,50} called\b/i;
 
 /** Words for vessels, one of which says another. */
-const VESSEL = /^(?:ship|vessel|boat|ferry|tug|barge|yacht|dredger|steamer|workboat|lifeboat)$/;
+const VESSEL = 'ship|vessel|boat|ferry|tug|barge|yacht|dredger|steamer|workboat|lifeboat';
 
 /** A vessel, building or product whose name is asked. */
-const THING_NAMED =
-  /^what (?:is|was) the name of (?:the|an?|its|their) (?:[a-z]+ )?(?<thing>ship|vessel|boat|ferry|tug|barge|yacht|dredger|steamer|workboat|lifeboat|programme?|software|product|building|inn|pub|hotel|project|newspaper|dog|song)\s*\?*$/i;
+const THING_NAMED = new RegExp(
+  String.raw`^what (?:is|was) the name of (?:the|an?|its|their) (?:[a-z]+ )?(?<thing>(?<vessel>${VESSEL})|programme?|software|product|building|inn|pub|hotel|project|newspaper)\s*\?*$`,
+  'i',
+);
 
 /** True for an English text that names something by a name which the question does not use: a thing by what stands next to its word, “the dredger Heron”. */
 function namesAnew(text: string, { spoken, text: asked }: Question): boolean {
-  const thing = THING_NAMED.exec(asked.trim())?.groups?.['thing']?.toLowerCase();
+  const { thing, vessel } = THING_NAMED.exec(asked.trim())?.groups ?? {};
   if (thing !== undefined) {
-    const word = VESSEL.test(thing) ? `(?:${thing}|ship|vessel)` : thing;
+    const word = vessel === undefined ? thing.toLowerCase() : `(?:${thing.toLowerCase()}|ship|vessel)`;
     const called = String.raw`(?:called|named|known as|christened) |\b${word},? (?:of the name |[“"‘'])?\p{Lu}\p{Ll}|\p{Lu}\p{Ll}+[”"’']?(?:,| is| was) (?:the|an?|our|its) (?:\p{Ll}+ )?${word}`;
     return new RegExp(called, 'u').test(text);
   }
@@ -54,6 +46,7 @@ function namesAnew(text: string, { spoken, text: asked }: Question): boolean {
  */
 const OF_SEVERAL = 0.5;
 const AROUND_SHARE = 0.8;
+
 /** True where a list or a way of doing something is asked for in English, and too little of the question is there; few groups of words bring other languages nearer. */
 function holdsTooLittle({ features, source }: Evidence, { kind, text }: Question): boolean {
   if (source.segment.language !== 'en') return false;

@@ -11,7 +11,7 @@ const KINDS_OF_SUM: readonly RegExp[] = [
   // Money that is left with somebody.
   /\b(?:deposit|security|surety|guarantee)|kaution|\bpfand|bürgschaft|sicherheit|保証金|敷金|預/i,
   // What somebody answers for, and what an insurance covers.
-  /\b(?:liab|insur|indemn|compensat)|\banswers? for\b|\bclaims?\b|\bruling\b|haftet|haftung|versicher|賠償|保険|責任/i,
+  /\b(?:liab|insur|indemn|compensat)|\banswers? for\b|\bclaims?\b|haftet|haftung|versicher|賠償|保険|責任/i,
   // What a business made.
   /\b(?:profits?|loss(?:es)?|revenue|turnover|sales|surplus|deficit|net income)\b|umsatz|gewinn|verlust|erlös|überschuss|売上|利益|損失|黒字|赤字/i,
   // What is owed.
@@ -38,9 +38,9 @@ const PER_UNIT: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [/\bton(?:ne)?\b|(?<!\p{L})tonne|トン/iu, /\bton|tonne|トン/i],
   [/\bkilo(?:gram(?:me)?)?\b|(?<!\p{L})kilo(?:gramm)?(?!\p{L})/iu, /kilo|\bkg\b/i],
   [/\blit(?:re|er)|リットル/i, /lit(?:re|er)|リットル/i],
+  [/\bkilowatt/i, /kilowatt|kwh/i],
   [/\bhour|stunde|時間/i, /hour|stunde|時間/i],
   [/\bnight|nacht|一泊|1泊/i, /night|nacht|泊|夜/i],
-  [/\bkilowatt|キロワット/i, /kilowatt|kwh|キロワット/i],
 ];
 const PER =
   /\b(?:per|for (?:each|every)|an?(?= (?:square|cubic|met(?:re|er)|kilo|mile|ton|lit(?:re|er)|hour|night)\w*\s*\?*$)) (?<english>(?:square |cubic |nautical )?[\w-]+)|(?<!\p{L})(?:pro|je) (?<german>\p{L}+)|[1１一](?<japanese>平方メートル|立方メートル|メートル|キロ|海里|トン|リットル|時間|泊)(?:当たり|あたり|につき)/iu;

@@ -15,12 +15,13 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
 ];
 
-/** The form that says what a question asks, with the terms of its words that are said by it; null where its words ask for nothing of the kind. */
+/** A form that says what a question asks, with the terms of its words that are said by it. */
 export interface FormTold {
   readonly form: RegExp;
   readonly terms: ReadonlySet<string>;
 }
 
+/** The form that says what a question asks; null where its words ask for nothing of the kind. `language` is that of the documents. */
 export function toldByForm(asked: string, language: Language): FormTold | null {
   for (const [shape, form] of TOLD_BY_FORM) {
     const words = shape.exec(asked.trim())?.[0];
