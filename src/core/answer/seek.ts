@@ -17,7 +17,7 @@ import {
 } from '../search';
 import type { Span } from '../source';
 import type { Language } from '../text';
-import { becauseOf } from './because';
+import { reasonsFor, type Reasons } from './because';
 import { termDefined } from './defined';
 import { definesTerm } from './defining';
 import { freshMentions, VALUE_KINDS } from './kinds';
@@ -53,8 +53,8 @@ const VERB_ALONE = 0.6;
 const CONTEXT_WEIGHT = 0.3;
 const CONTEXT_WORDS = 24;
 
-/** A passage as it is shown, with what it came up by among the documents asked. */
-function passageOf(hit: Hit, { question, sources }: Sought): FoundPassage {
+/** A passage as it is shown, with what it came up by. */
+function passageOf(hit: Hit, reasons: Reasons): FoundPassage {
   const units = unitsOfPassage(hit.source, hit.passage);
   const spans: Span[] = units.flatMap((one) => [...one.unit.spans]);
   const lead = units.find((one) => one.unit.kind !== 'heading') ?? units[0];
@@ -69,13 +69,7 @@ function passageOf(hit: Hit, { question, sources }: Sought): FoundPassage {
     text: joined(units),
     spans,
     score: Math.round(hit.score * 1000) / 1000,
-    because: becauseOf(
-      question.text,
-      question.terms,
-      [section, ...units.map(({ text }) => text)],
-      sources,
-      hit.source.segment.language,
-    ),
+    because: reasons([section, ...units.map(({ text }) => text)], hit.source.segment.language),
   };
 }
 
@@ -167,5 +161,6 @@ export function interleave(sought: readonly Sought[]): FoundPassage[] {
       const key = `${hit?.source.id} ${hit?.passage}`;
       if (hit !== undefined && !taken.has(key)) taken.set(key, { hit, by });
     }
-  return [...taken.values()].slice(0, SHOWN).map(({ hit, by }) => passageOf(hit, by));
+  const reasons = new Map(sought.map((by) => [by, reasonsFor(by.question.text, by.question.terms, by.sources)]));
+  return [...taken.values()].slice(0, SHOWN).map(({ hit, by }) => passageOf(hit, reasons.get(by) as Reasons));
 }

@@ -1,5 +1,5 @@
 import type { Equivalent } from './equivalents';
-import type { QueryTerm } from './rank';
+import type { QueryTerm } from './queryTerms';
 import type { Segment } from './segment';
 import { termNumber } from './segment';
 import type { ShelfSource } from './shelf';

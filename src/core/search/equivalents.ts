@@ -1,3 +1,4 @@
+import { Recent } from '../recent';
 import { fold, stemWord, type Language } from '../text';
 import { DEALINGS_GROUPS } from './dealingsGroups';
 import { ENGLISH_DERIVATIONS } from './derivations';
@@ -112,13 +113,42 @@ function standIn({ term, likeness, told }: Meaning): Equivalent {
   return { term, share: SYNONYM_SHARE * likeness, ...(told ? { told } : {}) };
 }
 
+/** Terms whose equivalents are remembered: the parts of a question and those that follow it use the same ones. */
+const TERMS = 2_000;
+
+/** What was found last with some words that may stand for others, and of which edition of theirs. */
+interface Found {
+  readonly editions: number;
+  readonly terms: Recent<string, readonly Equivalent[]>;
+}
+
+const found = new WeakMap<Neighbours, Found>();
+const withoutNeighbours: Found = { editions: 0, terms: new Recent(TERMS) };
+
+function foundWith(neighbours: Neighbours | null): Found {
+  if (neighbours === null) return withoutNeighbours;
+  const known = found.get(neighbours);
+  if (known?.editions === neighbours.editions) return known;
+  const fresh = { editions: neighbours.editions, terms: new Recent<string, readonly Equivalent[]>(TERMS) };
+  found.set(neighbours, fresh);
+  return fresh;
+}
+
 /**
  * Search terms that may stand for a term, none of them the term itself nor told twice: words of its root, equivalents of the trade, words that mean alike, words
  * that explain it, then those merely used like it.
  */
-export function equivalentsOf(term: string, language: Language, neighbours: Neighbours | null = null): Equivalent[] {
+export function equivalentsOf(
+  term: string,
+  language: Language,
+  neighbours: Neighbours | null = null,
+): readonly Equivalent[] {
   const own = language === 'und' ? 'en' : language;
   if (own !== 'en' && own !== 'de') return [];
+  return foundWith(neighbours).terms.get(`${own} ${term}`, () => findEquivalents(term, own, neighbours));
+}
+
+function findEquivalents(term: string, own: 'en' | 'de', neighbours: Neighbours | null): Equivalent[] {
   const table = tables.get(own) ?? build(own === 'en' ? ENGLISH : GERMAN, own);
   tables.set(own, table);
   // German forms that the stemmer leaves apart, "verbraucht", are found by the verb.

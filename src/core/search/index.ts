@@ -19,16 +19,9 @@ export {
   type UnitText,
 } from './shelf';
 export { documentFrequency, inverseFrequency } from './statistics';
-export {
-  equivalentsAmong,
-  lookUpPassages,
-  searchedBy,
-  searchPassages,
-  type Hit,
-  type QueryTerm,
-  type Within,
-  type Worth,
-} from './rank';
+export { equivalentsAmong, searchedBy, type QueryTerm } from './queryTerms';
+export { type Hit, type Within } from './scores';
+export { lookUpPassages, searchPassages, type Worth } from './rank';
 export { equivalentsOf, knownEquivalents, writtenGroups, type Equivalent } from './equivalents';
 export { phrasesIn, type Phrase } from './phrases';
 export { separableVerbs } from './separableVerbs';

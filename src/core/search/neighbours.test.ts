@@ -2,7 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { libraryOfTexts } from '../../../tests/support/shelf';
 import { equivalentsOf } from './equivalents';
 import { Neighbours } from './neighbours';
-import { equivalentsAmong, searchPassages } from './rank';
+import { equivalentsAmong } from './queryTerms';
+import { searchPassages } from './rank';
 
 const neighbours = new Neighbours('grievanc complaint:66 unrest:64\nrent tenant:70\n');
 

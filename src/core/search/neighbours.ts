@@ -39,6 +39,8 @@ export class Neighbours {
   private readonly used: Lines;
   private readonly explained: Lines;
   private readonly meaning = new Map<Language, Lines>();
+  /** How often words were taken in: what was made of them before is old. */
+  editions = 0;
 
   constructor(used: string, meanings: Meanings = {}, explained = '') {
     this.used = new Lines(used);
@@ -49,6 +51,7 @@ export class Neighbours {
   /** Takes in the words of a language that mean alike, instead of those it had. */
   learn(language: Language, text: string): void {
     this.meaning.set(language, new Lines(text));
+    this.editions += 1;
   }
 
   /** Terms used like an English term, the likest first; none for what is not known. */

@@ -148,6 +148,21 @@ describe('segments', () => {
     expect(builder.freeze().passageSections.length).toBeGreaterThanOrEqual(early.passageSections.length);
   });
 
+  test('hold the words of each passage in their order, and how far apart they stand', () => {
+    const { passageTerms, termsInOrder, termSteps, vocabulary, language } = FERRY.segment;
+    for (let passage = 0; passage + 1 < passageTerms.length; passage += 1) {
+      const text = unitsOfPassage(FERRY, passage)
+        .map((unit) => unit.text)
+        .join('\n');
+      const [from, to] = [passageTerms[passage], passageTerms[passage + 1]];
+      let position = 0;
+      const places = Array.from(termSteps.subarray(from, to), (step) => (position += step));
+      const terms = Array.from(termsInOrder.subarray(from, to), (term) => vocabulary[term]);
+      expect(terms).toEqual(termsOf(text, language).map((one) => one.term));
+      expect(places).toEqual(termsOf(text, language).map((one) => one.position));
+    }
+  });
+
   test('refuse units that they do not have', () => {
     expect(() => unitAt(FERRY.segment, 1e6)).toThrow(/Unit 1000000/);
   });

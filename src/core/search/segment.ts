@@ -11,10 +11,14 @@ const MOST_ALIASES = 400;
 const PAGES_HELD = 200;
 const KINDS = ['sentence', 'row', 'heading', 'contents', 'note'] as const;
 
+/** Numbers below 65,536 take half the room. */
+export type Numbers = Uint16Array | Uint32Array;
+
 /**
  * The index of one edition: immutable, made of typed arrays, stored as it is. Passage `p` holds units
  * `[passageUnits[p], passageUnits[p+1])`, unit `u` the spans `[unitSpans[u], unitSpans[u+1])`, span `s` the page, start and end at
- * `spans[3s..3s+2]`. Term `t` has the postings `[postingStarts[t], postingStarts[t+1])`.
+ * `spans[3s..3s+2]`. Term `t` has the postings `[postingStarts[t], postingStarts[t+1])`. The words of passage `p` in their order, stop words left out, are the
+ * terms at `[passageTerms[p], passageTerms[p+1])` of `termsInOrder`, each so many words behind the one before as `termSteps` says, 255 at most.
  */
 export interface Segment {
   readonly version: number;
@@ -26,7 +30,7 @@ export interface Segment {
   /** Terms in the order of their code units. */
   readonly vocabulary: readonly string[];
   readonly postingStarts: Uint32Array;
-  readonly postingPassages: Uint32Array;
+  readonly postingPassages: Numbers;
   readonly postingText: Uint8Array;
   readonly postingHeading: Uint8Array;
   readonly passageUnits: Uint32Array;
@@ -36,6 +40,14 @@ export interface Segment {
   readonly unitKinds: Uint8Array;
   readonly unitSections: Int32Array;
   readonly spans: Uint32Array;
+  readonly passageTerms: Uint32Array;
+  readonly termsInOrder: Numbers;
+  readonly termSteps: Uint8Array;
+}
+
+/** Room for `length` numbers below `limit`. */
+function roomFor(length: number, limit: number): Numbers {
+  return limit <= 65_536 ? new Uint16Array(length) : new Uint32Array(length);
 }
 
 /** The number of a term, -1 where the segment has it not. */
@@ -64,11 +76,18 @@ export function unitAt(segment: Segment, index: number): Omit<Unit, 'words'> {
   return {
     spans,
     section: segment.unitSections[index] as number,
-    kind: KINDS[segment.unitKinds[index] as number] as Unit['kind'],
+    kind: unitKindAt(segment, index),
   };
 }
 
+/** What unit `index` of a segment is. */
+export function unitKindAt(segment: Segment, index: number): Unit['kind'] {
+  return KINDS[segment.unitKinds[index] as number] as Unit['kind'];
+}
+
 interface Posting {
+  /** Which term it is, in the order they were met. */
+  readonly met: number;
   passages: number[];
   text: number[];
   heading: number[];
@@ -84,6 +103,9 @@ export class SegmentBuilder {
   private readonly unitKinds: number[] = [];
   private readonly unitSections: number[] = [];
   private readonly spans: number[] = [];
+  private readonly passageTerms: number[] = [0];
+  private readonly termsMet: number[] = [];
+  private readonly termSteps: number[] = [];
   private readonly pages = new Map<number, PageText>();
   private readonly sections: Section[] = [];
   private readonly passages: PassageBuilder;
@@ -114,11 +136,13 @@ export class SegmentBuilder {
     const vocabulary = entries.map(([term]) => term);
     const total = entries.reduce((sum, [, posting]) => sum + posting.passages.length, 0);
     const starts = new Uint32Array(vocabulary.length + 1);
-    const passages = new Uint32Array(total);
+    const passages = roomFor(total, this.passageSections.length);
     const text = new Uint8Array(total);
     const heading = new Uint8Array(total);
+    const numbers = new Uint32Array(vocabulary.length);
     let at = 0;
     entries.forEach(([, posting], term) => {
+      numbers[posting.met] = term;
       starts[term] = at;
       passages.set(posting.passages, at);
       text.set(posting.text, at);
@@ -126,6 +150,8 @@ export class SegmentBuilder {
       at += posting.passages.length;
     });
     starts[vocabulary.length] = at;
+    const inOrder = roomFor(this.termsMet.length, vocabulary.length);
+    this.termsMet.forEach((met, word) => (inOrder[word] = numbers[met] as number));
     return {
       version: SEGMENT_VERSION,
       fingerprint: segmentFingerprint(this.options),
@@ -143,6 +169,9 @@ export class SegmentBuilder {
       unitKinds: Uint8Array.from(this.unitKinds),
       unitSections: Int32Array.from(this.unitSections),
       spans: Uint32Array.from(this.spans),
+      passageTerms: Uint32Array.from(this.passageTerms),
+      termsInOrder: inOrder,
+      termSteps: Uint8Array.from(this.termSteps),
     };
   }
 
@@ -167,12 +196,19 @@ export class SegmentBuilder {
     const heading = this.termsOfHeading(passage.section);
     for (const [term, count] of counts) this.add(term, number, count, heading.get(term) ?? 0);
     for (const [term, count] of heading) if (!counts.has(term)) this.add(term, number, 0, count);
+    let before = 0;
+    for (const { term, position } of terms) {
+      this.termsMet.push((this.postings.get(term) as Posting).met);
+      this.termSteps.push(Math.min(255, position - before));
+      before = position;
+    }
+    this.passageTerms.push(this.termsMet.length);
   }
 
   private add(term: string, passage: number, text: number, heading: number): void {
     let posting = this.postings.get(term);
     if (posting === undefined) {
-      posting = { passages: [], text: [], heading: [] };
+      posting = { met: this.postings.size, passages: [], text: [], heading: [] };
       this.postings.set(term, posting);
     }
     posting.passages.push(passage);

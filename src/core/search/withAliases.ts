@@ -1,6 +1,6 @@
 import type { Language } from '../text';
 import type { Equivalent } from './equivalents';
-import type { QueryTerm } from './rank';
+import type { QueryTerm } from './queryTerms';
 import type { ShelfSource } from './shelf';
 import { termSet } from './terms';
 

@@ -1,6 +1,6 @@
 import type { Equivalent } from './equivalents';
 import type { Neighbour, Neighbours } from './neighbours';
-import type { QueryTerm } from './rank';
+import type { QueryTerm } from './queryTerms';
 import type { ShelfSource } from './shelf';
 import { documentFrequency } from './statistics';
 import { termSet } from './terms';
