@@ -1,9 +1,15 @@
-import type { Language } from '../text';
+import { snowballStem, wordOfStem, type Language } from '../text';
 
 /** A search term that may stand for another, and how alike the two are used, 0 to 1. */
 export interface Neighbour {
   readonly term: string;
   readonly likeness: number;
+}
+
+/** An English term as the files have it, whose stems are those of the published algorithm alone. */
+function asListed(term: string): string {
+  const word = wordOfStem(term);
+  return word === null ? term : snowballStem(word, 'en');
 }
 
 /** Lines of a file of words, each taken apart when its word is first asked for. */
@@ -18,7 +24,7 @@ class Lines {
   }
 
   of(term: string): readonly Neighbour[] {
-    const line = this.lines.get(term);
+    const line = this.lines.get(term) ?? this.lines.get(asListed(term));
     if (line === undefined) return [];
     return line.split(' ').map((pair) => {
       const colon = pair.lastIndexOf(':');

@@ -8,5 +8,6 @@ export { findNumbers, parseDigits } from './numbers';
 export type { NumberMention } from './numberMention';
 export { findDates, opensWithDate, sayDate, type DateMention } from './dates';
 export { detectLanguage, languageOfPages, likeliestLanguage, type Language } from './language';
-export { stemWord } from './stem';
+export { wordOfStem } from './englishStems';
+export { snowballStem, stemWord } from './stem';
 export { isDigit, isIdeographic, isSpace, isWordChar } from './characters';

@@ -1,4 +1,5 @@
 import snowball from 'snowball-stemmers';
+import { englishStem, spelt } from './englishStems';
 import type { Language } from './language';
 
 const ALGORITHMS: Partial<Record<Language, string>> = {
@@ -39,6 +40,13 @@ const PARTED =
 
 function makeStem(word: string, language: Language): string {
   if (word.length < 3 || !/^\p{L}/u.test(word) || /\d/.test(word)) return word;
+  if ((ALGORITHMS[language] ?? 'english') !== 'english') return snowballStem(word, language);
+  const british = spelt(word.replace(/'s?$/, ''));
+  return englishStem(british) ?? snowballStem(british, language);
+}
+
+/** The stem by the published algorithm alone, as lists of words made elsewhere have it. */
+export function snowballStem(word: string, language: Language): string {
   const algorithm = ALGORITHMS[language] ?? 'english';
   let stemmer = stemmers.get(algorithm);
   if (stemmer === undefined) {
