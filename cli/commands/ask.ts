@@ -30,6 +30,7 @@ function asJson(id: string, question: string, completed: string, said: ReaderSay
     answer: answer.headline,
     claims: answer.claims.map((claim) => ({
       text: claim.text,
+      ...(claim.part === undefined ? {} : { part: claim.part }),
       standing: claim.standing,
       citations: claim.citations.map(asCite),
       figures: (claim.figures ?? []).map(asFigure),
@@ -72,7 +73,8 @@ function asText(question: string, said: ReaderSays): string {
       '',
     ].join('\n');
   }
-  const claims = answer.claims.flatMap((claim) => [
+  const claims = answer.claims.flatMap((claim, at) => [
+    ...(claim.part === undefined || claim.part === answer.claims[at - 1]?.part ? [] : [`  ${claim.part}`]),
     `  ${claim.text}`,
     ...claim.citations.map((citation) => `    ${placeInWords(citation)}`),
     ...(claim.figures ?? [])

@@ -7,7 +7,6 @@ import { steered, steeringOf } from './instructions';
 import { askPart, searchesIn, type Part, type Subject } from './parts';
 import { narrowedSources, placeWithin, type Limits, type Place } from './places';
 import { planQuestions } from './plan';
-import { kindOf } from './kindOf';
 import { readingsOf } from './readings';
 import { interleave, seek, searchesOf, type Sought } from './seek';
 import { DEFAULT_SETTINGS, type AskSettings } from './settings';
@@ -80,10 +79,16 @@ function shortly(question: string): string {
   return thing?.groups?.['thing'] ?? plain;
 }
 
-/** A part's claims: all where they are sides, items or operands; the first where the rest only come near. */
-function claimsOf({ drafted, question }: Part, alone: boolean): readonly DraftClaim[] {
-  const whole = alone || drafted.conflicts.length > 0 || drafted.lines !== undefined || kindOf(question) === 'list';
-  return whole ? drafted.claims : drafted.claims.slice(0, 1);
+/** The claims of the parts of a question, each with the part it answers; what comes near in one part and is told in another is told there alone. */
+function claimsOf(parts: readonly Part[]): (readonly DraftClaim[])[] {
+  const [only] = parts;
+  if (parts.length === 1 && only !== undefined) return [only.drafted.claims];
+  const told = new Set(parts.map(({ drafted }) => drafted.claims[0]?.text));
+  return parts.map(({ drafted, question }) =>
+    drafted.claims
+      .filter(({ text }, at) => at === 0 || drafted.conflicts.length > 0 || !told.has(text))
+      .map((claim) => ({ ...claim, part: question })),
+  );
 }
 
 /** The answers to the parts of one question as one: each part's headline, all claims in their order, and what nothing answers. */
@@ -91,9 +96,10 @@ function joined(parts: readonly Part[]): ReaderAnswer {
   const claims: DraftClaim[] = [];
   const conflicts: number[][] = [];
   const alone = parts.length === 1;
-  for (const part of parts) {
-    conflicts.push(...part.drafted.conflicts.map((group) => group.map((at) => at + claims.length)));
-    claims.push(...claimsOf(part, alone));
+  const told = claimsOf(parts);
+  for (const [part, { drafted }] of parts.entries()) {
+    conflicts.push(...drafted.conflicts.map((group) => group.map((at) => at + claims.length)));
+    claims.push(...(told[part] ?? []));
   }
   const lines = parts.flatMap(({ question, drafted }) => {
     if (drafted.lines !== undefined || drafted.headline === null || alone)

@@ -123,15 +123,30 @@ const VALUED_HOLDS = 0.5;
 /** The same where nothing but a figure answers: the best without one is no rival. */
 const FIGURE_SCORE = 0.5;
 
+/** What the best with a value may hold of the question at most, by itself, with its heading and its lead, to give way to one that holds this much, and comes this near. */
+const HOLDS_LITTLE = 0.25;
+const HOLDS_MUCH = 0.45;
+const NEARLY = 0.8;
+
+/** The first that tells a value too, comes near the best and holds the question, where the best holds next to nothing of it; undefined elsewhere. */
+function heldBetter(best: Evidence, able: readonly Evidence[]): Evidence | undefined {
+  const held = ({ features }: Evidence): number => Math.max(features.led, features.headed, features.label);
+  if (held(best) > HOLDS_LITTLE) return undefined;
+  return able.find(
+    (one) => one.features.kind >= best.features.kind && one.score >= NEARLY * best.score && held(one) >= HOLDS_MUCH,
+  );
+}
+
 /** Where the best evidence lacks the value asked for, the first that has one and comes near; undefined where the best has one, or none does. */
 function valuedAmong(able: readonly Evidence[], question: Question): Evidence | undefined {
   const [best] = able;
   if (best === undefined || !VALUE_KINDS.has(question.kind)) return undefined;
-  if (NUMBER_KINDS.has(question.kind) && best.features.kind < 1)
+  if (NUMBER_KINDS.has(question.kind) && best.features.kind >= 1) return heldBetter(best, able);
+  if (NUMBER_KINDS.has(question.kind))
     return able.find(
       (one) => one.features.kind >= 1 && one.score >= FIGURE_SCORE * best.score && (one.row !== null || isNear(one)),
     );
-  if (best.features.kind > 0) return undefined;
+  if (best.features.kind > 0) return heldBetter(best, able);
   return able.find(
     ({ features, score }) =>
       features.kind > 0 &&

@@ -1,7 +1,7 @@
-import { termSet } from '../search';
 import type { Table, TableRow } from '../source';
 import type { Language } from '../text';
 import { changeTold, countsAsked } from './change';
+import { columnNamed } from './columnNamed';
 import type { Evidence } from './evidence';
 import { asksChange } from './moves';
 import type { Question } from './question';
@@ -23,22 +23,6 @@ function rowsByYear(table: Table, language: Language): ReadonlyMap<number, Table
     if (year !== null && !rows.has(year)) rows.set(year, row);
   }
   return rows;
-}
-
-/** The column whose head holds most of what is asked, its equivalents counting as half; null where none holds anything. */
-function columnNamed(table: Table, { subject }: Question, language: Language): number | null {
-  let [best, most]: [number | null, number] = [null, 0];
-  table.columns.forEach(({ path }, at) => {
-    const head = termSet(path.join(' '), language);
-    const met = subject
-      .filter(({ term }) => !/^[#@=]/.test(term) && !/^\d+$/.test(term))
-      .map(({ term, weight, equivalents = [] }) =>
-        head.has(term) ? weight : equivalents.some((one) => one.loose !== true && head.has(one.term)) ? weight / 2 : 0,
-      )
-      .reduce((sum, one) => sum + one, 0);
-    if (met > most) [best, most] = [at, met];
-  });
-  return best;
 }
 
 /** The two years that a question compares among those there are, the earlier first; null where one is missing. */

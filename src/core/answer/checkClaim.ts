@@ -5,6 +5,11 @@ import type { AskedSource, Claim, DraftClaim } from './types';
 
 /** Holds a reader's claim against the pages: every citation is checked, whoever wrote it. */
 export function checkClaim(claim: DraftClaim, sources: readonly AskedSource[], index: QuoteIndex): Claim {
+  const checked = heldAgainst(claim, sources, index);
+  return claim.part === undefined ? checked : { ...checked, part: claim.part };
+}
+
+function heldAgainst(claim: DraftClaim, sources: readonly AskedSource[], index: QuoteIndex): Claim {
   const rests: RestsOn[] = [];
   const citations = claim.citations.map((draft) => {
     const check = index.check(

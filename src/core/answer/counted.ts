@@ -79,3 +79,18 @@ export function countsThings(
     return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
   });
 }
+
+/** Asks how many of a thing there are at all. */
+const HOW_MANY_THERE_ARE = /^how many (?:[\w-]+ )?(?<thing>[\w-]+) (?:are|were) there\s*\?*$/i;
+
+/** True for an English text that speaks of some of a thing only in passing, "before two pilots", where it is asked how many there are. */
+export function countsInPassing(asked: string, text: string): boolean {
+  const thing = HOW_MANY_THERE_ARE.exec(asked.trim())?.groups?.['thing'];
+  if (thing === undefined) return false;
+  const counted = String.raw`(?:\d[\d,]*|[a-z]+) (?:[\w-]+ )?${thing}\b`;
+  const inPassing = new RegExp(
+    String.raw`\b(?:before|by|between|among|against|after|without|from|behind) ${counted}`,
+    'i',
+  );
+  return inPassing.test(text) && text.match(new RegExp(counted, 'gi'))?.length === 1;
+}

@@ -29,6 +29,9 @@ const ASKS_WEEKDAY =
 const ASKS_DAY = /\b(?:which|what) day\b|\bwelche[mnrs]? tag\b/i;
 const WEEKDAY =
   /\b(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|(?:mon|diens|donners|frei|sams|sonn)tags?|mittwochs?|sonnabends?|weekdays?|werktags?|daily|täglich)\b|[月火水木金土日]曜日?/giu;
+/** A day of each month or year: 「毎月5日までに」. */
+const EACH_MONTH =
+  /毎(?:月|年|週)(?:の?(?:\d{1,2}月)?(?:\d{1,2}日|末日?|[月火水木金土日]曜日?))(?:まで)?に?|(?:翌|当|前)?月(?:の)?(?:\d{1,2}日|末日?)(?:まで)?に?/gu;
 const YEAR = /\b(?:19|20)\d{2}\b/g;
 /** Asks for months, and what tells them. */
 const ASKS_MONTH = /\b(?:which|what) months?\b|\bwelche[mnrs]? monat(?:en|e|s)?\b|何月/i;
@@ -49,6 +52,8 @@ export function datesTold(text: string, asked: string): Range[] {
   if (ASKS_MONTH.test(asked)) return ranges(text, MONTH);
   const dates = datesOf(text);
   if (dates.length > 0) return [...dates];
+  const monthly = /いつ|期限|何日(?!間)/.test(asked) ? ranges(text, EACH_MONTH) : [];
+  if (monthly.length > 0) return monthly;
   const weekdays = ASKS_DAY.test(asked) ? ranges(text, WEEKDAY) : [];
   if (weekdays.length > 0) return weekdays;
   const lasting = ASKS_UNTIL.test(asked) ? ranges(text, LASTING) : [];

@@ -19,6 +19,16 @@ const ASKS_LENGTH = /\bhow long (?:does|do|did|will|would)\b.*\btake\b|\bwie lan
 /** How long something lasts, told by what it lasts with, or that it has no end: "for as long as the licensee distributes it". */
 export const LASTING =
   /\b(?:as|so) long as\b|\bwithout (?:any )?limit(?:ation)? (?:in|of|as to) time\b|\bfor the (?:duration|term|life|lifetime) of\b|\b(?:indefinitely|perpetual(?:ly)?|in perpetuity|unbefristet|auf unbestimmte zeit|solange)\b|\b\d+(?:st|nd|rd|th) (?:day|week|month|year)\b/gi;
+const ASKS_HOW_LONG =
+  /\bhow long (?:is|are|was|were|does|do|did|will)\b|\bwie lange? (?:ist|sind|war|dauer\p{L}+|läuft|geht|gilt)(?!\p{L})|期間/iu;
+const DAY = String.raw`(?:the )?(?:\d{1,2}(?:st|nd|rd|th|\.)? (?:of )?)?(?:Jan(?:uary|uar)|Febr(?:uary|uar)|March|März|April|Ma[yi]|Jun[ei]|Jul[yi]|August|September|O[ck]tober|November|De[cz]ember)(?: \d{1,2}(?:st|nd|rd|th)?)?(?:,? (?:19|20)\d{2})?`;
+/** How long something lasts, told by its first day and its last: "from 1 April to 31 October". */
+const FROM_DAY_TO_DAY = new RegExp(
+  String.raw`\b(?:(?:from|between|vom|von|zwischen)(?: dem)? )${DAY} (?:to|until|till|and|bis(?: zum)?|und)(?: dem)? ${DAY}|\d{1,2}月(?:\d{1,2}日)?から(?:翌年)?\d{1,2}月(?:\d{1,2}日)?まで`,
+  'giu',
+);
+/** What makes a time one of notice. */
+const OF_NOTICE = /^[’']?s?[’']? (?:(?:prior|written|previous) ){0,2}notice\b|^ Frist\b/i;
 const ASKS_TERM =
   /\bhow long (?:does|do|did|will|would)\b.*\b(?:last|run)\b|\bwie lange (?:läuft|laufen|gilt|gelten)\b/i;
 
@@ -73,7 +83,8 @@ export function durationsTold(text: string, asked: string, language: Language): 
       unit !== null &&
       UNITS_OF_TIME.test(unit) &&
       !(length && FROM_A_POINT.test(text.slice(end, end + 12))) &&
-      !(term && /\b(?:within|binnen|innerhalb(?: von)?) $/i.test(text.slice(0, start))),
+      !(term && /\b(?:within|binnen|innerhalb(?: von)?) $/i.test(text.slice(0, start))) &&
+      !(term && OF_NOTICE.test(text.slice(end, end + 24))),
   );
   const whole = times.flatMap((time, at) => {
     const [before, next] = [times[at - 1], times[at + 1]];
@@ -88,5 +99,7 @@ export function durationsTold(text: string, asked: string, language: Language): 
   if (prompt.length > 0) return prompt;
   // What happens each quarter takes no quarter.
   const often = times.length > 0 || length ? whole : ranges(text, FREQUENCY);
-  return often.length > 0 ? often : ranges(text, LASTING);
+  if (often.length > 0) return often;
+  const lasting = ranges(text, LASTING);
+  return lasting.length > 0 || !ASKS_HOW_LONG.test(asked) ? lasting : ranges(text, FROM_DAY_TO_DAY);
 }

@@ -18,6 +18,11 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time|leave|holiday|vacation|rest)\b(?! pay)|\bhow much (?:longer|later|earlier|sooner)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
     'duration',
   ],
+  [/^what (?:is|are|was|were) .{2,60} made (?:out )?of\b/i, 'passage'],
+  [
+    /^what (?:is|was) the (?:longest|shortest) (?:(?:time|period|stretch|spell)\b|(?:that )?(?:any(?:one|body)|some(?:one|body)|an?|the|you|one|i) .*\b(?:may|can|could|has|must|lasts?|works?|stays?)\b)/i,
+    'duration',
+  ],
   // What may be done when is asked for conditions more than for a day.
   [/^when (?:may|can|could|might)\b/i, 'passage'],
   [

@@ -22,6 +22,7 @@ import { partyNamed, someoneNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import { asksSize, SIZE, toldIn, wordsOfQuantity } from './quantities';
 import { asksLimit, tellsLimit } from './limits';
+import { namesOtherSide } from './otherSide';
 import type { Question } from './question';
 import { reachedAt, WAYS_TO_REACH } from './reachedAt';
 import { termsInRange } from './rangeOfLabel';
@@ -67,8 +68,12 @@ const ANNOUNCING = /\b(?:wie folgt|folgende[nmrs]?|as follows|the following)\b/i
 /** A sentence that opens with a term in quotation marks and says what it means. */
 const DEFINES =
   /^[^\p{L}]{0,12}[“"„](?<term>[^”"“]{2,60})[”"“]\s+(?:means?|shall mean|bedeutet|ist|beträgt)(?!\p{L})/iu;
+/** The number of a clause before its words, and the article behind it. */
+const OPENING_NUMBER = /^\s*(?:\(?[\d.]+[a-z]?[.)]?\s+)?/;
 /** What a label's share keeps whose range does not hold the number asked. */
 const OTHER_RANGE = 0.4;
+/** The same of a row on the other side of what is asked, profit before tax for profit after tax. */
+const OTHER_SIDE = 0.4;
 /** What a period's share keeps where the figure is of another length of period. */
 const OTHER_SPAN = 0.4;
 
@@ -156,12 +161,20 @@ class Measure {
         forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.forms, headed),
         covered: this.weights.share(own),
         led: this.weights.share(headed, lead),
-        focus: this.weights.met(this.question.focus, headed, lead, heads[index] ?? own),
+        focus: this.weights.met(
+          this.question.focus,
+          headed,
+          lead,
+          heads[index] ?? own,
+          this.measuredIn(sets[index - 1], text, figures[index] as Range[]) ?? own,
+        ),
         around: this.weights.share(own, sets[index - 1] ?? own, sets[index + 1] ?? own, heading),
         whole,
         alike: this.weights.alike(headed, lead),
         label:
-          over === null ? this.defines(text, figures[index] as Range[], language) : this.label(over, headed, ranged),
+          over === null
+            ? this.defines(text, figures[index] as Range[], language)
+            : this.label(over, headed, ranged) * (namesOtherSide(this.question.text, text) ? OTHER_SIDE : 1),
         period: periodShare(this.question.periods, headed, surroundings) * this.spanShare(row, text, language),
         passage: hit.score / this.topScore,
         rank: 1 / (1 + rank),
@@ -197,6 +210,16 @@ class Measure {
     return ANNOUNCING.test(text) ? new Set([...own].filter((term) => !/^(?:folg|follow)/.test(term))) : own;
   }
 
+  /** The terms of the sentence before a figure in units of the quantity asked for, which may name what is measured: "Oil is changed each year. The tank holds 85 litres." */
+  private measuredIn(
+    before: ReadonlySet<string> | undefined,
+    text: string,
+    figures: readonly Range[],
+  ): ReadonlySet<string> | undefined {
+    const { quantity } = this.measured;
+    return quantity !== null && toldIn(quantity, text, figures) ? before : undefined;
+  }
+
   private termsOnce(text: string, language: Language): ReadonlySet<string> {
     const key = `${language} ${text}`;
     const terms = this.known.get(key) ?? termSet(text, language);
@@ -211,9 +234,16 @@ class Measure {
     return own * this.weights.share(headed);
   }
 
-  /** How far a sentence defines, with a figure, just what a value is asked of: "“Commitment” means 24,000,000 crowns." */
+  /** How far a sentence defines, with a figure, just what a value is asked of, “Commitment” means 24,000,000 crowns, or opens with what by its form says what is asked. */
   private defines(text: string, figures: readonly Range[], language: Language): number {
-    const term = figures.length > 0 ? DEFINES.exec(text)?.groups?.['term'] : undefined;
+    if (figures.length === 0) return 0;
+    if (
+      this.byForm !== null &&
+      OPENING_NUMBER.test(text) &&
+      text.replace(OPENING_NUMBER, '').search(this.byForm.form) === 0
+    )
+      return this.weights.share(this.termsIn(text, figures, language));
+    const term = DEFINES.exec(text)?.groups?.['term'];
     if (term === undefined) return 0;
     const terms = termSet(term, language);
     return this.weights.share(terms) * labelShare(terms, this.weights.asked);

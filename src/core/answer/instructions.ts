@@ -152,12 +152,13 @@ export function steered(
     ...new Set(answer.claims.flatMap(({ citations }) => citations.map((one) => one.sourceId ?? ''))),
   ].flatMap((id) => byId.get(id) ?? []);
   const language = cited[0]?.segment.language ?? 'en';
-  const several = answer.lines !== undefined;
-  const claims =
-    short && !several && answer.conflicts.length === 0 && answer.calculations.length === 0
-      ? answer.claims.slice(0, 1)
-      : answer.claims;
-  const shown = claims === answer.claims ? cited : cited.slice(0, 1);
+  const parted = answer.claims.every(({ part }) => part !== undefined);
+  const shortened = short && (parted || answer.lines === undefined) && answer.conflicts.length === 0 && answer.calculations.length === 0; // prettier-ignore
+  // One claim a question.
+  const claims = shortened
+    ? answer.claims.filter(({ part }, at) => at === 0 || part !== answer.claims[at - 1]?.part)
+    : answer.claims;
+  const shown = claims.length === answer.claims.length || parted ? cited : cited.slice(0, 1);
   const lines = (answer.lines ?? [answer.headline]).map((line) =>
     scale === null ? line : rescaled(line, scale, language),
   );

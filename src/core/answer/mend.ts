@@ -23,6 +23,6 @@ export function mendClaim(claim: Claim, sources: readonly AskedSource[], index: 
     }));
   if (drafts.length === 0) return null;
   const text = drafts.map((draft) => draft.quote).join(' ');
-  const mended = checkClaim({ text, citations: drafts }, sources, index);
+  const mended = checkClaim({ text, citations: drafts, part: claim.part }, sources, index);
   return { ...mended, mendedFrom: claim.mendedFrom ?? claim.text };
 }

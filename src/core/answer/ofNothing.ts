@@ -28,13 +28,20 @@ function isWord({ term, weight }: QueryTerm): boolean {
   return weight >= 1 && /^\p{L}{3,}$/u.test(term);
 }
 
+/** What a word that stands for another counts at least to say the same. */
+const SAYS_THE_SAME = 0.25;
+
+function wordingsThatSay(one: QueryTerm): string[] {
+  return firmWordingsOf({ ...one, equivalents: (one.equivalents ?? []).filter(({ share }) => share >= SAYS_THE_SAME) });
+}
+
 /** True for a word that the documents say by no word which says the same; a part of a compound is another word: money is more than money for Christmas. */
 function standsNowhere(one: QueryTerm, sources: readonly AskedSource[]): boolean {
   const { term } = one;
   return (
     isWord(one) &&
     nowhere(
-      firmWordingsOf(one).filter((word) => word === term || !term.includes(word)),
+      wordingsThatSay(one).filter((word) => word === term || !term.includes(word)),
       sources,
     )
   );
@@ -49,7 +56,7 @@ export function unknownTo({ subject }: Question, sources: readonly AskedSource[]
 const ASKED_ABOUT = /^(?:may|can|could|must|should|are|is|was|were) (?:the |any |an? )?(?<thing>[a-z]{3,})\b/i;
 /** What a Japanese question asks whether there is any of, or whether it can be done: 「屋根はありますか」. */
 const THING_IN_JAPANESE =
-  /(?<thing>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|が)(?:あり|でき|必要|使え|利用でき|認めら|許さ)[^、。]{0,8}か[。？?]?$/u;
+  /(?<thing>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|が)(?:あり|でき|必要|使え|利用でき|認めら|許さ)[^、。]{0,8}か[。？?]?$|(?<whose>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|を)(?:誰|だれ)が|(?<where>(?!場所|所在|住所|位置)[\p{Script=Han}\p{Script=Katakana}ー]{2,})はどこ/u;
 
 /** What a German question of yes or no asks about: a thing, unless an article says that it is known, and what is done, by the verb at its end. */
 const THINGS_IN_GERMAN = /(?<=\p{Ll}{2} )\p{Lu}\p{L}{3,}/gu;
@@ -78,6 +85,10 @@ const NOWHERE_IN_JAPANESE = 0.34;
 const WHEN_OR_WHERE =
   /^(?:overnight|night|tonight|today|tomorrow|week|weekend|sunday|winter|summer|abroad|outsid|insid|alon|togeth)$/;
 
+/** What it is asked who pays for. */
+const PAID_FOR =
+  /^(?:who pays (?:for )?(?:the |any |its |their )?|wer (?:zahlt|bezahlt|trägt|übernimmt) (?:die |den |das )?(?:kosten (?:für |der |des )(?:die |den |das )?)?)(?<what>[\p{L}-]{4,})\s*\?*$/iu;
+
 /** Whose tasks or duties a question asks for. */
 const TASKS_OF =
   /^what (?:are|were) (?:the|its|their) (?:main |chief |usual )?(?:tasks|duties|functions|responsibilities|obligations|powers) of (?<whose>.+)$/i;
@@ -86,7 +97,8 @@ const TASKS_OF =
 export function asksOfNothing(question: Question, sources: readonly AskedSource[]): boolean {
   const { text, subject } = question;
   const language = sources[0]?.segment.language;
-  const japanese = THING_IN_JAPANESE.exec(text.trim())?.groups?.['thing'];
+  const { thing, whose: done, where } = THING_IN_JAPANESE.exec(text.trim())?.groups ?? {};
+  const japanese = thing ?? done ?? where;
   if (japanese !== undefined) {
     const own = subject.filter(({ term }) => term.length > 1 && japanese.includes(term));
     if (own.length > 0 && own.every((one) => isNowhere(one, sources))) return true;
@@ -99,6 +111,11 @@ export function asksOfNothing(question: Question, sources: readonly AskedSource[
   const unknown = unknownTo(question, sources);
   const whose = TASKS_OF.exec(text.trim())?.groups?.['whose'];
   if (whose !== undefined) return unknown.some(({ term }) => termSet(whose, 'en').has(term));
+  const paid = PAID_FOR.exec(text.trim())?.groups?.['what'];
+  if (paid !== undefined && language !== 'ja') {
+    const asked = termSet(paid, language ?? 'en');
+    return subject.some((one) => asked.has(one.term) && standsNowhere(one, sources));
+  }
   if (question.kind !== 'yes-no') return false;
   if (language === 'de' && asksOfNothingGerman(question, sources)) return true;
   if (ASKS_EXISTENCE.test(text) && subject.some((one) => standsNowhere(one, sources))) return true;

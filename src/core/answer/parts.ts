@@ -6,6 +6,7 @@ import { changeAnswer } from './change';
 import { changeBetween, levelsOf } from './changeBetween';
 import { changeOverRows } from './changeDown';
 import { gatherEvidence } from './evidence';
+import { asksExtreme, extremeAnswer } from './extremes';
 import { dutiesAnswer } from './duties';
 import { fileFactsAnswer } from './fileFacts';
 import { asksHow } from './listing';
@@ -231,7 +232,10 @@ export function askPart(question: string, sources: readonly AskedSource[], askin
   if (scope.apart) return { question, drafted: askEach(question, scope, asking), sought, scope };
   const answered = withPlaceNamed(answerFrom(sought), question, scope.sources);
   const ratio = saysRatio(answered, sought.question) ? null : ratioAnswer(sought.question, scope.sources);
-  const drafted = ratio ?? answered;
+  const extreme = asksExtreme(question)
+    ? extremeAnswer(gatherEvidence(sought.sources, sought.hits, sought.question), sought.question)
+    : null;
+  const drafted = ratio ?? extreme ?? answered;
   // A name may stand in one document and the answer in another; a document that was named is asked alone.
   if (drafted.headline !== null || scope.strict || scope.sources.length === sources.length)
     return askOthers({ question, drafted, sought, scope }, asking);

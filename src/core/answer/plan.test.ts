@@ -92,6 +92,30 @@ describe('a question of several parts', () => {
       'In how many parts is it paid, when does the insurer pay and which court hears claims?',
       ['In how many parts is it paid?', 'When does the insurer pay?', 'Which court hears claims?'],
     ],
+    [
+      'Bis zu welchem Betrag haftet die Gemeinde, darf man am Strand grillen und sind Hunde erlaubt?',
+      ['Bis zu welchem Betrag haftet die Gemeinde?', 'Darf man am Strand grillen?', 'Sind Hunde erlaubt?'],
+    ],
+    [
+      'Gelten mündliche Zusagen, wie oft wird gemessen und bekommt man das Geld zurück?',
+      ['Gelten mündliche Zusagen?', 'Wie oft wird gemessen?', 'Bekommt man das Geld zurück?'],
+    ],
+    [
+      'How long must samples be kept, is sales tax added to the bill and after how long may a party leave?',
+      ['How long must samples be kept?', 'Is sales tax added to the bill?', 'After how long may a party leave?'],
+    ],
+    [
+      'Who answers first, how soon must money that was misused be given back and who gives the money?',
+      ['Who answers first?', 'How soon must money that was misused be given back?', 'Who gives the money?'],
+    ],
+    [
+      'What is the highest fine, how long may a trailer stand there and what does it cost to launch a boat?',
+      ['What is the highest fine?', 'How long may a trailer stand there?', 'What does it cost to launch a boat?'],
+    ],
+    [
+      '油が漏れているのを見つけたら、どうすべきですか、罰金は最高いくらですか。',
+      ['油が漏れているのを見つけたら、どうすべきですか。', '罰金は最高いくらですか。'],
+    ],
     ['Wer ist der Mieter, wann beginnt der Vertrag?', ['Wer ist der Mieter?', 'Wann beginnt der Vertrag?']],
   ])('“%s” is taken apart', (text, parts) => {
     expect(planQuestions(text)).toEqual(parts);
@@ -103,6 +127,8 @@ describe('a question of several parts', () => {
     'What does Force of Weather mean?',
     'Which vessels, if any, may sail at night?',
     'The rent and the deposit',
+    'Wer haftet und ist Eigentümer der Halle?',
+    'Which boats are moored there and are inspected each year?',
     'Did spending rise in 2025, and by how much?',
     '乙が車両を洗い、物を捨てたときはどうなりますか。',
   ])('“%s” stays one', (text) => {

@@ -3,25 +3,33 @@ import { completeQuestion, thingAsked } from './followUp';
 import { asksChange } from './moves';
 
 /** Words that open a question of their own. */
-const ASKING = String.raw`(?:by |in |on |at |to |for |under |from |with |of |within |until |since |after |before |up to )?(?:what|when|who|whom|whose|which|where|why|how)\b|(?:bis |seit |ab |an |um |in |für |mit |nach |von |zu |auf |aus |unter |bei |gegen |über )?(?:wer|was|wann|wo|wie|warum|welche[rsmn]?|wem|wen|wodurch|womit|wofür|worin)\b`;
+const ASKING = String.raw`(?:by |in |on |at |to |for |under |from |with |of |within |into |about |against |per |during |through |between |until |since |after |before |up to )?(?:what|when|who|whom|whose|which|where|why|how)\b|(?:(?:bis|von) (?:zu |an |in |auf |wann )?|seit |ab |an |um |in |für |mit |nach |zu |auf |aus |unter |bei |gegen |über |vor |wegen |durch )?(?:wer|was|wann|wo|wie|warum|welche[rsmn]?|wem|wen|wodurch|womit|wofür|worin|woran|worauf|wozu|wohin|woher|weshalb)\b`;
 /** A verb first is a question of its own only with its subject behind it: "and was that more", not "who signs and is liable". */
 const VERB_FIRST = String.raw`(?:is|are|was|were|does|do|did|can|could|may|must|shall|should|will|would|has|have)\s+(?:it|that|this|they|there|the|an?|he|she|i|we|you|one|people|any|anyone|its|these|those|either|each|both|one|someone)\b|(?:ist|sind|war|waren|darf|dürfen|muss|müssen|kann|können|hat|haben|gibt)\s+(?:es|das|dies|sie|er|der|die|ein|eine|man)\b`;
 const BETWEEN = new RegExp(
   String.raw`(?:\s*[,;]\s*(?:(?:and|or|und|sowie)\s+)?|\s+(?:and|und|sowie)\s+)(?=(?:also\s+)?(?:${ASKING}|${VERB_FIRST}))`,
   'iu',
 );
+/** A German verb that opens a question, wherever its subject stands: "gelten mündliche Zusagen", "bekommt man das Geld zurück". */
+const GERMAN_VERB = String.raw`(?:ist|sind|war|waren|wird|werden|wurden?|darf|dürfen|muss|müssen|kann|können|soll|sollen|hat|haben|gibt|gilt|gelten|bekommt|bekommen|erhält|erhalten|zahlt|zahlen|kostet|kosten|bleibt|bleiben|braucht|brauchen|gehört|gehören|haftet|haften|reicht|bestehen|besteht)(?=\s+\S+\s+\S)`;
 const OPENS = new RegExp(
-  String.raw`^(?:${ASKING}|(?:is|are|was|were|does|do|did|can|could|may|must|shall|should|will|would|has|have)\b|(?:ist|sind|war|waren|darf|muss|kann|hat|gibt)\b)`,
+  String.raw`^(?:${ASKING}|(?:is|are|was|were|does|do|did|can|could|may|must|shall|should|will|would|has|have)\b|${GERMAN_VERB})`,
   'iu',
 );
 /** Words before a question that say where to look: "In the lease of berth 4, …", "According to the survey, …". */
 const WHERE =
   /^((?:in|under|according to|for|on|with regard to|regarding|as to|per|laut|gemäß|nach|im|in der)\s+(?!(?:what|which|how|whose|welche\w*|wie)\b)[^,?]{3,90}),\s+(?=\p{L})/iu;
 const THINGS = /^(?<ask>(?:what|which)\s+(?:is|are|was|were))\s+(?<things>.+)$/i;
+/** Things wanted without a question: "Give me the rent, the deposit and the term of the lease". */
+const GIVE =
+  /^(?:please )?(?:give|tell|name|state|show|list|find)(?: (?:me|us))? (?=(?:the|its|their) [^,]+(?:, | and )(?:and )?(?:the|its|their) )/i;
 const TAIL = /\s(?:of|in|for|under|at|on|from|to|by|according to)\s.+$/i;
-/** A word for what the part before spoke of: near the part's beginning, or with nothing but the verb before it. */
+/**
+ * A word for what the part before spoke of: near the part's beginning, or with nothing but the verb before it; not "that" behind a noun ("money that was misused"),
+ * nor "it" of something said after it ("what does it cost to launch a boat").
+ */
 const PRONOUN =
-  /^(?:\S+\s+){0,4}?(?:it|that|this|they|them|these|those|he|she)(?=\s|$)|^(?:what|which|who|where|when|how \w+)\s+(?:is|are|was|were)\s+(?:its|their|his|her)\b/i;
+  /^(?!.*\bit (?:cost|take|need|require|matter|help)s? to\b)(?:\S+\s+){0,4}?(?:it|(?<!\b(?!(?:must|is|are|was|were|does|do|did|can|may|shall|should|will|would|has|have|had|of|for|by|to|with|about|under|after|on|at|in)\b)[\p{L}-]+\s)that|this|they|them|these|those|he|she)(?=\s|$)|^(?:what|which|who|where|when|how \w+)\s+(?:is|are|was|were)\s+(?:its|their|his|her)\b/iu;
 /** A part that leaves out all but its quantity: "how much in 2023", but not "how much of the loan was drawn". */
 const ELLIPTIC =
   /^(?:how (?:much|many|long|high)|what|when|who)\s+(?=(?:in|for|at|of|under|by)\b)(?!.*\s(?:is|are|was|were|be|been|has|have|had|does|do|did|can|may|must|shall|will)\b)/i;
@@ -29,7 +37,8 @@ const ELLIPTIC =
 const BY_HOW_MUCH =
   /^[^,;]+,?\s+(?:and|und)\s+(?:if so,? )?(?:by how much|by how many|by what percentage|um wie ?viel(?: prozent)?)$/i;
 /** A part that leaves out all but what it asks for: "and for how long?" */
-const BARE = /^(?:for |until |since |from |by |to )?(?:how long|how often|when|where|why|whom)$/i;
+const BARE =
+  /^(?:for |until |since |from |by |to )?(?:how long|how often|when|where|why|whom)$|^(?:with|from|by|to|for|at|in|on|under) (?:which|what|whose) [\p{L}-]+$/iu;
 /** What a part asks for, before the rest of it. */
 const ASKED_FOR = new RegExp(String.raw`^(?:${ASKING})(?:\s(?:long|often|much|many))?`, 'iu');
 const MOST_PARTS = 8;
@@ -86,15 +95,19 @@ function splitRepeated(question: string): string[] {
 
 const YEAR = /\b(?:19|20)\d{2}\b/;
 
-/** A third question or a later one that begins with its verb, and names its subject without an article: "and is lost profit compensated". */
-const LAST_BY_VERB =
-  /^(.{8,}?),? and (?=(?:is|are|was|were|does|do|did|can|may|must|shall|should|will|has|have) (?:[\p{L}-]+ ){2,})/iu;
+/** Where a question begins with its verb in a row of others, and names its subject without an article: "and is lost profit compensated", ", sind Hunde erlaubt". */
+const BY_VERB = new RegExp(
+  String.raw`(?:,\s*(?:and |und )?| and | und )(?=(?:is|are|was|were|does|do|did|can|may|must|shall|should|will|has|have) (?!\p{L}+ed )(?:[\p{L}\p{N}-]+ )+[\p{L}\p{N}-]|${GERMAN_VERB})`,
+  'iu',
+);
 
-function lastByVerb(pieces: readonly string[]): readonly string[] {
-  const last = pieces.at(-1) ?? '';
-  const before = pieces.length < 2 || !OPENS.test(last) ? undefined : LAST_BY_VERB.exec(last)?.[1];
-  if (before === undefined) return pieces;
-  return [...pieces.slice(0, -1), before, last.slice(before.length).replace(/^,? and /i, '')];
+/** The questions of a row, each that begins with its verb parted from the one before; one question alone is none. */
+function partedByVerbs(pieces: readonly string[]): readonly string[] {
+  if (pieces.length < 2) return pieces;
+  return pieces.flatMap((piece) => {
+    const parts = piece.split(BY_VERB).map((part) => part.trim());
+    return parts.every((part) => OPENS.test(part)) ? parts : [piece];
+  });
 }
 
 /** The parts, with the year that only the last of them ends in: "the revenue, the profit and the dividend in 2025". */
@@ -132,14 +145,31 @@ function leantOn(piece: string, before: readonly string[]): string {
   return [...before].reverse().find((one) => thingAsked(one) !== null) ?? first;
 }
 
+/** A part that says "it" made whole; where the part it leans on names nothing, "its" says whose in the same document, and may stay. */
+function completed(own: string, before: string): string {
+  const whose =
+    /\b(?:its|their|his|her)\b/i.test(own) && !/\b(?:it|that|this|they|them|these|those|he|she)\b/i.test(own);
+  return whose && thingAsked(before) === null ? own : completeQuestion(own, { question: before, said: [] });
+}
+
 const JAPANESE_ASKING = /何|いつ|どこ|だれ|誰|いくら|どの|どれ|どう|なぜ|どんな|いくつ|ますか|ですか|るか/;
 
 /** The questions of a Japanese sentence: what stands between its commas, where each asks something. */
 function japaneseParts(text: string): string[] | null {
-  const pieces = text.trim().replace(/[?？。\s]+$/, '').split(/[、，；;]|(?<=か)。/).map((one) => one.trim()); // prettier-ignore
-  const all = pieces.length > 1 && pieces.length <= MOST_PARTS && pieces.every((one) => JAPANESE_ASKING.test(one) && one.length > 3); // prettier-ignore
-  if (!all) return null;
-  return pieces.map((one) => `${one.replace(/^(?:また|そして|および|及び)/, '')}。`);
+  const pieces: string[] = [];
+  // What asks nothing belongs to what is asked behind it: "When oil leaks, what is to be done".
+  let open = '';
+  for (const one of text
+    .trim()
+    .replace(/[?？。\s]+$/, '')
+    .split(/[、，；;]|(?<=か)。/)) {
+    const piece = open + one.trim();
+    const asks = JAPANESE_ASKING.test(one) && piece.length > 3;
+    open = asks ? '' : `${piece}、`;
+    if (asks) pieces.push(piece);
+  }
+  if (open !== '' || pieces.length < 2 || pieces.length > MOST_PARTS) return null;
+  return pieces.map((one) => `${one.replace(/^(?:また|そして|それから|さらに|および|及び)[、，]?/, '')}。`);
 }
 
 /**
@@ -147,13 +177,16 @@ function japaneseParts(text: string): string[] | null {
  * part before; words that say where to look, and a year that the first part names, hold for all parts. One question comes back as it is.
  */
 export function planQuestions(text: string): string[] {
-  const plain = text.trim().replace(/[?\s]+$/, '');
+  const plain = text
+    .trim()
+    .replace(/[?.\s]+$/, '')
+    .replace(GIVE, 'What is ');
   const where = WHERE.exec(plain)?.[1] ?? '';
   const body = where === '' ? plain : plain.slice(plain.indexOf(',', where.length) + 1).trim();
   const japanese = likeliestLanguage(plain, ['en', 'de', 'ja']) === 'ja' ? japaneseParts(plain) : null;
   if (japanese !== null) return japanese;
   if (BY_HOW_MUCH.test(body)) return [text.trim()];
-  const pieces = lastByVerb(body.split(BETWEEN))
+  const pieces = partedByVerbs(body.split(BETWEEN))
     .flatMap((piece) => splitThings(piece.trim()))
     .flatMap(splitGermanThings)
     .flatMap(splitRepeated);
@@ -169,8 +202,7 @@ export function planQuestions(text: string): string[] {
       whole.push(
         completeQuestion(`And ${piece.replace(ELLIPTIC, '')}?`, { question: whole.at(-1) ?? first, said: [] }),
       );
-    else if (PRONOUN.test(piece) && where === '')
-      whole.push(completeQuestion(own, { question: leantOn(piece, whole), said: [] }));
+    else if (PRONOUN.test(piece) && where === '') whole.push(completed(own, leantOn(piece, whole)));
     else whole.push(inYearOf(first, own));
   }
   return where === ''

@@ -66,7 +66,7 @@ const SCAFFOLD = new Set(
     'wer was wann wo wie warum welche welcher welches welchem welchen wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
     'grounds ground reasons reason cases case circumstances steps ways items examples ' +
     'itself themselves himself herself one cannot always never ever exist exists called want wants stand stands up another ' +
-    'somebody someone anybody anyone everybody everyone nobody person people something anything everything point ' +
+    'somebody someone anybody anyone everybody everyone nobody person people something anything everything point everywhere anywhere somewhere nowhere ' +
     'um etwas jemand niemand versteht meint gemeint unter über nach vor durch gegen ohne zwischen während noch schon sehr hier dort selbst sein seine seinen seiner seinem ihre ihren ihrer ihrem passiert geschieht liegt dürfen müssen können sollen'
   ).split(' '),
 );
@@ -79,7 +79,7 @@ export function isScaffold(word: string): boolean {
 
 /** What only says what kind of measure is asked for: "how late", "in which year"; "a late departure" is a kind of departure. */
 const MEASURE_ASKED =
-  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|high|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|days?|weeks?|years?|months?|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|\bwhat (?:do|does|did) .+ (cost)\b(?! of)|\bwhat (?:are|were) (?:all )?(?:the|its|their) (?:main |chief |usual )?(tasks|duties|functions|responsibilities|obligations|powers)\b/giu;
+  /\b(?:how|what|which|wie|welche[mnrs]?)(?: of the)? (early|late|soon|long|large|big|high|often|fast|quickly|far|old|strong|great|small|hours?|times?|date|days?|weeks?|years?|months?|counts|qualifies|constitutes|solution|option|alternative|approach|course|variant|hoch|früh|spät|jahr|datum|tag|zeiten)\b|\bwas (kostet|kosten)\b|^what (?:is|was) the (longest|shortest|latest|earliest)\b(?= (?:time|period|stretch|any|some|an?|the|you|one|i)\b)|\bwhat (?:do|does|did) .+ (cost)\b(?! of)|\bwhat (?:are|were) (?:all )?(?:the|its|their) (?:main |chief |usual )?(tasks|duties|functions|responsibilities|obligations|powers)\b/giu;
 /** Words that say which period is meant without naming it, and when in it, or that more is asked than told: they lead to no passage of their own. */
 const OF_THE_PERIOD =
   /(?<=\bhow (?:much|many) )(?:more|less|fewer)\b|\b(?:the|both|its) (?:two )?(?:sides|parties)\b|\bat (?:the same time|any time|a time|all)\b|\bin (?:total|all)\b|\b(?:in|for|during|over|of) (?:the )?(?:last|latest|most recent|current|reporting|past|financial|fiscal|business) (?:financial |fiscal |business |reporting )?(?:year|period|quarter)\b|\b(?:in|for|during|over|of) (?:the )?(?:first|second|third|fourth|last|same) (?:half|quarter|(?:three|six|nine) months)(?: of)?\b|\bthan (?:a|the) year (?:before|earlier)\b|\bim (?:ersten|zweiten|dritten|vierten) (?:halbjahr|quartal|vierteljahr)(?!\p{L})|\bat (?:the )?(?:(?:end of the )?(?:financial |fiscal )?year(?:[- ]end)?|balance sheet date|reporting date|end of the (?:financial |fiscal )?year)\b/giu;
@@ -114,6 +114,20 @@ function focusOf(text: string, subject: readonly QueryTerm[], language: Language
   return subject.map((one) => one.term).filter((term) => own.has(term));
 }
 
+/** Asks how long something goes on, which its clause on the term tells. */
+const ASKS_HOW_LONG_IT_LASTS = /\bhow long (?:does|do|did|will|is|are|was|were|can)\b|\bwie lange\b/i;
+const LASTING_VERBS = new Set('last run continu valid forc bind läuft lauft lauf gilt dauert dau besteht'.split(' '));
+const SAID_BY_TERM: Partial<Record<Language, readonly Equivalent[]>> = {
+  en: [
+    { term: 'term', share: 0.6 },
+    { term: 'durat', share: 0.6 },
+  ],
+  de: [
+    { term: 'laufzeit', share: 0.6 },
+    { term: 'dau', share: 0.5 },
+  ],
+};
+
 /** What words count that only say which document is meant. */
 const NAMING_WEIGHT = 0.1;
 
@@ -137,6 +151,8 @@ export function analyseQuestion(
   );
   const settings = new Set([...text.matchAll(OF_THE_PERIOD)].flatMap(([said]) => [...termSet(said, language)]));
   const faint = spoken.filter(({ word }) => !SCAFFOLD.has(word) && !OF_THE_DOCUMENT.has(word)).length > 1;
+  // Of "sub-let" its halves say little beside the whole.
+  const halves = new Set(spoken.flatMap(({ word }) => (/^\p{L}+-/u.test(word) ? word.split('-') : [])));
   for (const { term, word } of spoken) {
     const weight = names.has(term)
       ? NAMING_WEIGHT
@@ -144,7 +160,7 @@ export function analyseQuestion(
         ? SCAFFOLD_WEIGHT
         : faint && OF_THE_DOCUMENT.has(word) && !defined.has(word)
           ? DOCUMENT_WEIGHT
-          : (SCAFFOLD.has(word) || measures.has(word)) && !defined.has(word)
+          : (SCAFFOLD.has(word) || measures.has(word) || halves.has(word)) && !defined.has(word)
             ? SCAFFOLD_WEIGHT
             : (japaneseWeight(term, text) ?? 1);
     weights.set(term, Math.max(weights.get(term) ?? 0, weight));
@@ -160,7 +176,9 @@ export function analyseQuestion(
     for (const term of phrase.terms)
       if (weights.has(term)) weights.set(term, Math.min(SCAFFOLD_WEIGHT, weights.get(term) as number));
   const parted = language === 'de' ? separableVerbs(text) : null;
+  const lasts = ASKS_HOW_LONG_IT_LASTS.test(text) ? language : null;
   const widened = (term: string): Equivalent[] => [
+    ...(LASTING_VERBS.has(term) && lasts !== null ? (SAID_BY_TERM[lasts] ?? []) : []),
     ...equivalentsOf(term, language, neighbours),
     ...(parted?.has(term) === true ? [parted.get(term) as Equivalent] : []),
   ];

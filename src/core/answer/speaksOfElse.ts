@@ -1,6 +1,6 @@
 import { sectionOf, termSet, unitsOfPassage } from '../search';
 import { tokensOf } from '../text';
-import { countsOfABody } from './counted';
+import { countsInPassing, countsOfABody } from './counted';
 import type { Evidence } from './evidence';
 import { VALUE_KINDS } from './kinds';
 import { asksHow } from './listing';
@@ -90,6 +90,7 @@ function readWith({ source, hit, unit, row }: Evidence): string {
 const OF_SOMEBODY: readonly RegExp[] = [
   /\bwhat (?:does|do|did) (?:the |an? )?(?<of>[^?]+?) (?:earn|get paid)\b/iu,
   /\bwhat (?:is|was) (?:the )?(?<of>[^?]+?)['’]s (?:salary|wage|pay)\b/iu,
+  /\bwhat (?:salary|wages?|pay|bonus|pension) (?:does|do|did) (?:the |an? )?(?<of>[^?]+?) (?:receive|get|have|draw)\b/iu,
   /\b(?:wie viel|was) (?:verdient|verdienen) (?<of>[^?]+)/iu,
   /\b(?:fines?|penalt(?:y|ies))\b[^?]*? for (?<of>[a-z]+ing)\b/u,
   /(?:strafe|bußgeld|geldbuße) für (?:das )?(?<of>\p{Lu}\p{L}+en)(?!\p{L})/u,
@@ -104,14 +105,16 @@ function isOfOthers(best: Evidence, { text, subject }: Question): boolean {
   );
   const those = subject.filter(({ term }) => asked.has(term));
   if (those.length === 0) return false;
-  const near = termSet(readWith(best), language);
+  // A row is of whom its labels name, whatever stands beside its table.
+  const near = termSet(best.row === null ? readWith(best) : wordsOver(best.row), language);
   return !those.some((one) => firmWordingsOf(one).some((word) => near.has(word)));
 }
 
 /** True where the figures of a sentence are of another kind of sum than is asked for, or count the members of another body. */
 function countsElse(best: Evidence, question: Question): boolean {
   const { text, row, features } = best;
-  if (question.kind === 'number') return row === null && countsOfABody(question.text, text);
+  if (question.kind === 'number')
+    return row === null && (countsOfABody(question.text, text) || countsInPassing(question.text, text));
   if (question.kind !== 'amount') return false;
   if (tellsNoUnit(question.text, readWith(best)) || isOfOthers(best, question)) return true;
   // A row may call a price by what is paid: “Wages of the coach”.

@@ -1,3 +1,5 @@
+import { MATERIAL } from './toldByForm';
+
 /**
  * What is asked of how a thing came about, whose it is, of its colour and address, each with the words of which a sentence that answers holds one: a date or a name by
  * itself may be of anything.
@@ -89,6 +91,10 @@ const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /court|tribunal|gericht|裁判所/i,
   ],
   [/\bhow many days of (?:leave|holiday|vacation)\b|\bhow much (?:leave|holiday|vacation)\b|urlaubstage/i, /leave|holiday|vacation|time off|urlaub|\boff\b|frei/i], // prettier-ignore
+  [
+    /\bmade (?:out )?of\s*\??$|\b(?:of|from) (?:what|which) materials?\b|\baus welchem material\b|\bworaus (?:besteht|ist|sind)(?!\p{L})/iu,
+    MATERIAL,
+  ],
   // Where something is.
   [
     /^wo (?:ist|sind|liegt|liegen|befinde[nt]|steht|stehen)\b.*\?*$|所在地|(?:は|が)どこにあ/i,
@@ -103,7 +109,8 @@ const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
 ];
 
 /** Asks which of several places or things, by a word for it: "in which town". */
-const WHICH_OF = /^(?:in|at|on|to|from|under|by|into) (?:what|which) (?<thing>[a-z]{3,})\b/i;
+const WHICH_OF =
+  /^(?:in|at|on|to|from|under|by|into) (?:what|which) (?!(?:month|day|week|year|hour|time|case)s?\b)(?<thing>[a-z]{3,})\b/i;
 
 /** True where a text says only that it is another of what is asked for: "the copies lie in another town". */
 function leavesOpen(asked: string, text: string): boolean {

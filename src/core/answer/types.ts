@@ -54,6 +54,8 @@ export interface DraftCitation {
 
 export interface DraftClaim {
   readonly text: string;
+  /** The question that it answers, of several asked in one; claims of a single question have none. */
+  readonly part?: string | undefined;
   readonly citations: readonly DraftCitation[];
 }
 
@@ -103,6 +105,8 @@ export interface Reader {
 
 export interface Claim {
   readonly text: string;
+  /** The question that it answers, of several asked in one; claims of a single question have none. */
+  readonly part?: string | undefined;
   readonly standing: Standing;
   readonly citations: readonly Citation[];
   /** Its figures, each traced; claims kept before figures were traced have none. */

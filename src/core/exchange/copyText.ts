@@ -14,7 +14,8 @@ export function citationInWords(citation: Citation): string {
 
 /** An answer with its citations as plain text, to be pasted elsewhere. */
 export function answerToText(question: string, answer: Answer): string {
-  const claims = answer.claims.flatMap((claim) => [
+  const claims = answer.claims.flatMap((claim, at) => [
+    ...(claim.part === undefined || claim.part === answer.claims[at - 1]?.part ? [] : [claim.part]),
     `“${claim.text}”`,
     ...claim.citations.map((citation) => `    ${citationInWords(citation)} [${citation.mark}]`),
   ]);

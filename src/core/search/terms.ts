@@ -26,6 +26,9 @@ export interface Term {
   readonly word: string;
 }
 
+/** What a word may be joined to by a hyphen, or without one. */
+const PREFIXES = new Set('sub co re pre non over under e out semi multi anti inter'.split(' '));
+
 /** A character of Chinese script, which has a meaning of its own: that of "rent" is the same in every word for it. */
 const HAN = /^\p{Script=Han}$/u;
 
@@ -42,6 +45,10 @@ export const termsOf: (text: string, language: Language) => readonly Term[] = re
       if (joined && HAN.test(word)) terms.push({ term: word, position, word });
     } else if (!STOPWORDS.has(word) || (language === 'en' && ENGLISH_WORDS.has(word))) {
       terms.push({ term: stemWord(word, language), position, word });
+      const next = tokens[position + 1];
+      // "Sub-let" is "sublet" too.
+      if (PREFIXES.has(word) && text[end] === '-' && next?.start === end + 1)
+        terms.push({ term: stemWord(word + next.word, language), position, word: `${word}-${next.word}` });
     }
   });
   return terms;

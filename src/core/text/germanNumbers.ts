@@ -7,7 +7,8 @@ const [ones, teens, tens] = [ONES, TEENS, TENS].map((words) => words.join('|')) 
 /** "one" is the article too: it counts only before a unit of time. */
 const BELOW_100 = `(?:${ones})und(?:${tens})|${teens}|${tens}|${ONES.slice(1).join('|')}`;
 const BELOW_1000 = `(?:${ones})?hundert(?:und)?(?:${BELOW_100})?|${BELOW_100}`;
-const UNITS = 'sekunden?|minuten?|stunden?|tage?n?|werktage?n?|wochen?|monate?n?|jahre?n?|quartale?n?|prozent|euro';
+const UNITS =
+  'sekunden?|minuten?|stunden?|(?:arbeits|werk|kalender|bank|urlaubs)?tage?n?|wochen?|monate?n?|jahre?n?|quartale?n?|prozent|euro';
 const NUMBER = new RegExp(
   String.raw`(?<!\p{L})(?:(?<words>(?:(?:${BELOW_1000})?tausend)?(?:${BELOW_1000})|(?:${BELOW_1000})?tausend)|(?<one>eine?[mnrs]?)(?=\s(?:${UNITS})(?!\p{L})))(?:\s(?<scale>million|millionen|milliarden?))?(?:[\s-](?<unit>${UNITS}))?(?!\p{L})`,
   'giu',
@@ -24,7 +25,7 @@ const UNIT_NAMES: readonly (readonly [RegExp, string])[] = [
   [/^sekunden?$/, 'second'],
   [/^minuten$/, 'minute'],
   [/^stunden?$/, 'hour'],
-  [/^tage?n?$/, 'day'],
+  [/^(?:arbeits|werk|kalender|bank|urlaubs)?tage?n?$/, 'day'],
   [/^wochen?$/, 'week'],
   [/^monate?n?$/, 'month'],
   [/^jahre?n?$/, 'year'],

@@ -72,6 +72,7 @@ const claim = Joi.object({
     )
     .max(2000),
   mendedFrom: text(20_000),
+  part: text(2000),
 });
 const claims = Joi.array().items(claim).max(200);
 const span = Joi.object({ page: count.required(), start: count.required(), end: count.required() });

@@ -1,6 +1,6 @@
 'use client';
 
-import { useState } from 'react';
+import { Fragment, useState } from 'react';
 import { answerToText } from '@/core/exchange';
 import { segmentFingerprint } from '@/core/search';
 import type { QuestionSlip } from '@/store';
@@ -52,16 +52,22 @@ export function Slip({ session, state, slip, growing }: SlipProps) {
       <Read slip={slip} />
       <WorkedOut answer={answer} />
       {answer.claims.map((claim, at) => (
-        <ClaimEntry
-          key={at}
-          session={session}
-          state={state}
-          slip={slip}
-          question={slip.completed}
-          claim={claim}
-          index={at}
-          repeats={at === 0 && claim.text === answer.headline}
-        />
+        <Fragment key={at}>
+          {claim.part !== undefined && claim.part !== answer.claims[at - 1]?.part && (
+            <h3 className="border-t border-rule px-3.5 pb-0.5 pt-2 text-[12px] font-semibold text-muted">
+              {claim.part}
+            </h3>
+          )}
+          <ClaimEntry
+            session={session}
+            state={state}
+            slip={slip}
+            question={claim.part ?? slip.completed}
+            claim={claim}
+            index={at}
+            repeats={at === 0 && claim.text === answer.headline}
+          />
+        </Fragment>
       ))}
       {slip.model !== null && (
         <ModelNotes
