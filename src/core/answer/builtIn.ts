@@ -137,19 +137,21 @@ function heldBetter(best: Evidence, able: readonly Evidence[]): Evidence | undef
   );
 }
 
-/** Where the best evidence lacks the value asked for, the first that has one and comes near; undefined where the best has one, or none does. */
-function valuedAmong(able: readonly Evidence[], question: Question): Evidence | undefined {
+/** Where the best evidence lacks the value asked for, the first that has one and comes near; where it has one but holds little, the first that holds much; undefined where the best is to be told. */
+function valuedAmong(able: readonly Evidence[], { kind }: Question): Evidence | undefined {
   const [best] = able;
-  if (best === undefined || !VALUE_KINDS.has(question.kind)) return undefined;
-  if (NUMBER_KINDS.has(question.kind) && best.features.kind >= 1) return heldBetter(best, able);
-  if (NUMBER_KINDS.has(question.kind))
+  if (best === undefined || !VALUE_KINDS.has(kind)) return undefined;
+  // Anything above nothing, where no figure is needed.
+  const least = NUMBER_KINDS.has(kind) ? 1 : Number.MIN_VALUE;
+  if (best.features.kind >= least) return heldBetter(best, able);
+  if (NUMBER_KINDS.has(kind))
     return able.find(
-      (one) => one.features.kind >= 1 && one.score >= FIGURE_SCORE * best.score && (one.row !== null || isNear(one)),
+      (one) =>
+        one.features.kind >= least && one.score >= FIGURE_SCORE * best.score && (one.row !== null || isNear(one)),
     );
-  if (best.features.kind > 0) return heldBetter(best, able);
   return able.find(
     ({ features, score }) =>
-      features.kind > 0 &&
+      features.kind >= least &&
       score >= VALUED_SCORE * best.score &&
       Math.max(features.led, features.around) >= VALUED_HOLDS,
   );

@@ -98,7 +98,7 @@ export function durationsTold(text: string, asked: string, language: Language): 
   const prompt = times.length === 0 && ASKS_SOON.test(asked) ? ranges(text, PROMPTLY) : [];
   if (prompt.length > 0) return prompt;
   // What happens each quarter takes no quarter.
-  const often = times.length > 0 || length ? whole : ranges(text, FREQUENCY);
+  const often = times.length > 0 || length || term ? whole : ranges(text, FREQUENCY);
   if (often.length > 0) return often;
   const lasting = ranges(text, LASTING);
   return lasting.length > 0 || !ASKS_HOW_LONG.test(asked) ? lasting : ranges(text, FROM_DAY_TO_DAY);

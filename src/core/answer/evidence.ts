@@ -68,7 +68,7 @@ const ANNOUNCING = /\b(?:wie folgt|folgende[nmrs]?|as follows|the following)\b/i
 /** A sentence that opens with a term in quotation marks and says what it means. */
 const DEFINES =
   /^[^\p{L}]{0,12}[“"„](?<term>[^”"“]{2,60})[”"“]\s+(?:means?|shall mean|bedeutet|ist|beträgt)(?!\p{L})/iu;
-/** The number of a clause before its words, and the article behind it. */
+/** The number of a clause before its words. */
 const OPENING_NUMBER = /^\s*(?:\(?[\d.]+[a-z]?[.)]?\s+)?/;
 /** What a label's share keeps whose range does not hold the number asked. */
 const OTHER_RANGE = 0.4;
@@ -237,11 +237,7 @@ class Measure {
   /** How far a sentence defines, with a figure, just what a value is asked of, “Commitment” means 24,000,000 crowns, or opens with what by its form says what is asked. */
   private defines(text: string, figures: readonly Range[], language: Language): number {
     if (figures.length === 0) return 0;
-    if (
-      this.byForm !== null &&
-      OPENING_NUMBER.test(text) &&
-      text.replace(OPENING_NUMBER, '').search(this.byForm.form) === 0
-    )
+    if (this.byForm !== null && text.replace(OPENING_NUMBER, '').search(this.byForm.form) === 0)
       return this.weights.share(this.termsIn(text, figures, language));
     const term = DEFINES.exec(text)?.groups?.['term'];
     if (term === undefined) return 0;

@@ -35,6 +35,25 @@ describe('which of several is at the end', () => {
     expect(ask(question).headline).toBe(headline);
   });
 
+  test('a year is looked for in all documents that tell the same', () => {
+    const year = (name: string, at: number, figures: string) =>
+      [
+        name,
+        '',
+        `Table 1: Accounts in crowns`,
+        '',
+        `                  ${at}        ${at - 1}`,
+        `Revenue        ${figures}`,
+        'Wages             900         800',
+      ].join('\n');
+    const held = libraryOfTexts({
+      'a.txt': year('First', 2024, '2,100       1,900'),
+      'b.txt': year('Second', 2025, '2,400       2,100'),
+    });
+    const answer = askBuiltIn('In which year was revenue highest?', held.sources(), held.quotes, { now: () => 0 });
+    expect(answer.headline).toContain('2025: 2,400');
+  });
+
   test('the figures it is set against stand beside it, all as printed', () => {
     const { claims } = ask('Which place had the least nitrate?');
     expect(claims.map(({ text }) => text.split(/\s+\d/)[0])).toEqual(['Carrick pool', 'West beach', 'Mill stair']);

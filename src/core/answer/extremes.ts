@@ -1,11 +1,12 @@
-import { isPointer, type Table, type TableRow } from '../source';
-import { sayQuantity, worth } from '../figure';
-import { sectionOf, termSet } from '../search';
+import { isPointer, type Table } from '../source';
+import { sayQuantity, worth, type RowOfTable } from '../figure';
+import { sameTerms, termSet } from '../search';
 import type { Language } from '../text';
 import { columnNamed } from './columnNamed';
 import type { Evidence } from './evidence';
 import { firmWordingsOf, type Question } from './question';
 import { EMPTY, operandAt, quotedClaim } from './quoted';
+import { columnAsked } from './rowEvidence';
 import type { AskedSource, Operand, ReaderAnswer } from './types';
 import { yearsIn } from './years';
 
@@ -37,91 +38,110 @@ interface Compared {
   readonly operand: Operand;
 }
 
-function asOperand(source: AskedSource, table: Table, row: TableRow, column: number): Operand | null {
-  return operandAt(source, { table, row }, column);
-}
-
 /** The figures of one column, a row each, without totals. */
 function downColumn(source: AskedSource, table: Table, column: number): Compared[] {
   return table.rows.flatMap((row) => {
     const label = row.path.at(-1) ?? '';
-    const operand = label === '' || TOTAL.test(label) ? null : asOperand(source, table, row, column);
+    const operand = label === '' || TOTAL.test(label) ? null : operandAt(source, { table, row }, column);
     return operand === null ? [] : [{ label, operand }];
   });
 }
 
-/** The figures of one row, a year each. */
-function overYears(source: AskedSource, table: Table, row: TableRow): Compared[] {
-  return table.columns.flatMap(({ path }, column) => {
-    const head = path.join(' ');
-    const operand =
-      isPointer(head) || yearsIn(head, source.segment.language).length !== 1
-        ? null
-        : asOperand(source, table, row, column);
-    return operand === null ? [] : [{ label: head, operand }];
-  });
+/** The figures of rows that are called what is asked, a year each, over all tables that have them: of a year that several tell, by the first. */
+function overYears(
+  evidence: readonly Evidence[],
+  sources: readonly AskedSource[],
+  question: Question,
+  superlative: string,
+): Compared[] {
+  const found = evidence.find(
+    ({ source, row }) =>
+      row !== null && shareHeld(question, superlative, [row.row.path.join(' ')], source.segment.language) >= HOLDS,
+  );
+  if (found === undefined || found.row === null) return [];
+  const labelOf = ({ path }: RowOfTable['row'], { segment }: AskedSource): ReadonlySet<string> =>
+    termSet(path.at(-1) ?? '', segment.language);
+  const label = labelOf(found.row.row, found.source);
+  const years = new Map<number, Compared>();
+  for (const source of [found.source, ...sources.filter((one) => one !== found.source)])
+    for (const table of source.tables)
+      for (const row of table.rows.filter((one) => sameTerms(labelOf(one, source), label)))
+        table.columns.forEach(({ path }, column) => {
+          const head = path.join(' ');
+          const [year, ...others] = isPointer(head) ? [] : yearsIn(head, source.segment.language);
+          const operand = year === undefined || others.length > 0 ? null : operandAt(source, { table, row }, column);
+          if (year !== undefined && operand !== null && !years.has(year))
+            years.set(year, { label: `${year}`, operand });
+        });
+  return [...years.values()];
 }
 
 /** The share of the words asked for, by their weight, that texts hold. */
-function shareHeld(question: Question, asked: string, texts: readonly string[], language: Language): number {
-  const superlative = termSet(asked, language);
+function shareHeld(question: Question, superlative: string, texts: readonly string[], language: Language): number {
+  const left = termSet(superlative, language);
   const there = new Set(texts.flatMap((text) => [...termSet(text, language)]));
-  const words = question.subject.filter(({ term }) => !superlative.has(term));
+  const words = question.subject.filter(({ term }) => !left.has(term) && !/^[#@=\d]/.test(term));
   const total = words.reduce((sum, { weight }) => sum + weight, 0);
   const held = words.filter((one) => firmWordingsOf(one).some((word) => there.has(word)));
   return total === 0 ? 0 : held.reduce((sum, { weight }) => sum + weight, 0) / total;
 }
 
-/** The figures that a question sets against one another in a table; none where it is of something else. */
-function comparedIn({ source, row, unit }: Evidence, question: Question, asked: string): Compared[] {
+/** The figures of a table's rows that a question sets against one another; none where the table is of something else. */
+function downRows(source: AskedSource, row: RowOfTable, question: Question, superlative: string): Compared[] {
   const { language } = source.segment;
-  const { table } = row as NonNullable<Evidence['row']>;
-  const around = [table.caption ?? '', sectionOf(source, unit.section)];
-  if (ASKS_YEAR.test(question.text)) {
-    const best = table.rows
-      .map((one) => ({ one, held: shareHeld(question, asked, [...around, one.path.join(' ')], language) }))
-      .reduce((a, b) => (b.held > a.held ? b : a));
-    const years = best.held >= HOLDS ? overYears(source, table, best.one) : [];
-    if (years.length > 1) return years;
-  }
+  const { table } = row;
+  const caption = table.caption ?? '';
   const named = columnNamed(table, question, language);
   const columns = table.columns.flatMap((_, at) =>
     table.rows.some(({ cells }) => cells[at]?.value != null) ? [at] : [],
   );
-  const column = named ?? (columns.length === 1 ? columns[0] : undefined);
-  if (column === undefined) return [];
-  const heads = [...around, table.columns[column]?.path.join(' ') ?? ''];
-  return shareHeld(question, asked, heads, language) >= HOLDS ? downColumn(source, table, column) : [];
+  // Of columns that are periods, the one asked for, or the latest.
+  const periods = columns.some((at) => yearsIn(table.columns[at]?.path.join(' ') ?? '', language).length === 1);
+  const column = named ?? (columns.length > 1 && !periods ? null : columnAsked(row, question, language));
+  if (column == null) return [];
+  const heads = [caption, table.columns[column]?.path.join(' ') ?? ''];
+  return shareHeld(question, superlative, heads, language) >= HOLDS ? downColumn(source, table, column) : [];
 }
 
 /**
  * Which of a table's rows, or of its years, has the highest or lowest figure, where a question asks for it: "Which beach had the least nitrate?" The figures it is
  * set against are told beside it. Null for any other question, and where no table of the evidence holds what is asked.
  */
-export function extremeAnswer(evidence: readonly Evidence[], question: Question): ReaderAnswer | null {
+export function extremeAnswer(
+  evidence: readonly Evidence[],
+  sources: readonly AskedSource[],
+  question: Question,
+): ReaderAnswer | null {
   const { text } = question;
   const most = MOST.exec(text)?.[0];
-  const asked = most ?? LEAST.exec(text)?.[0];
-  if (asked === undefined || !asksExtreme(text)) return null;
-  // A sentence that says so itself is the better answer.
+  const superlative = most ?? LEAST.exec(text)?.[0];
+  if (superlative === undefined || !asksExtreme(text)) return null;
+  // A sentence that says so itself is the better answer; "most of it" says nothing of the kind.
   const [best] = evidence;
-  if (best?.row === null && new RegExp(asked, 'i').test(best.text) && best.features.led >= HOLDS) return null;
+  const says = new RegExp(`${superlative}(?! of\\b)`, 'i');
+  if (best?.row === null && says.test(best.text) && best.features.led >= HOLDS) return null;
   const seen = new Set<Table>();
-  for (const one of evidence) {
-    if (one.row === null || seen.has(one.row.table) || seen.size === TABLES) continue;
-    seen.add(one.row.table);
-    const compared = comparedIn(one, question, asked);
-    const units = new Set(compared.map(({ operand }) => `${operand.unit} ${operand.scale}`));
-    if (compared.length < 2 || units.size > 1) continue;
-    const sign = most === undefined ? 1 : -1;
-    const sorted = [...compared].sort((a, b) => sign * worth(a.operand).cmp(worth(b.operand)));
-    const [first] = sorted as [Compared];
-    const tied = sorted.filter(({ operand }) => worth(operand).eq(worth(first.operand)));
-    const { language } = one.source.segment;
-    const lines = tied.map(({ label, operand }) => `${label}: ${sayQuantity(operand, language)}`);
-    const shown = sorted.slice(0, Math.max(tied.length, SHOWN)).map(({ operand }) => quotedClaim(operand.citation));
-    const claims = shown.filter(({ text: said }, at) => shown.findIndex((other) => other.text === said) === at);
-    return { ...EMPTY, headline: lines.join('; '), ...(lines.length > 1 ? { lines } : {}), claims };
+  const compared = ASKS_YEAR.test(text) ? [overYears(evidence, sources, question, superlative)] : [];
+  for (const { row, source } of evidence) {
+    if (row === null || seen.has(row.table) || seen.size === TABLES) continue;
+    seen.add(row.table);
+    compared.push(downRows(source, row, question, superlative));
   }
-  return null;
+  const told = compared.find(
+    (one) => one.length > 1 && new Set(one.map(({ operand }) => `${operand.unit} ${operand.scale}`)).size === 1,
+  );
+  return told === undefined
+    ? null
+    : sayEnd(told, most === undefined ? 1 : -1, evidence[0]?.source.segment.language ?? 'en');
+}
+
+/** The one at the end of several figures, the least for 1, the greatest for -1, with those it is set against. */
+function sayEnd(compared: readonly Compared[], sign: 1 | -1, language: Language): ReaderAnswer {
+  const sorted = [...compared].sort((a, b) => sign * worth(a.operand).cmp(worth(b.operand)));
+  const [first] = sorted as [Compared];
+  const tied = sorted.filter(({ operand }) => worth(operand).eq(worth(first.operand)));
+  const lines = tied.map(({ label, operand }) => `${label}: ${sayQuantity(operand, language)}`);
+  const shown = sorted.slice(0, Math.max(tied.length, SHOWN)).map(({ operand }) => quotedClaim(operand.citation));
+  const claims = shown.filter(({ text }, at) => shown.findIndex((other) => other.text === text) === at);
+  return { ...EMPTY, headline: lines.join('; '), ...(lines.length > 1 ? { lines } : {}), claims };
 }

@@ -54,7 +54,7 @@ export function unknownTo({ subject }: Question, sources: readonly AskedSource[]
 
 /** What a question asks about with "may", "can" and the like, by its first word: "May dogs be taken aboard?" */
 const ASKED_ABOUT = /^(?:may|can|could|must|should|are|is|was|were) (?:the |any |an? )?(?<thing>[a-z]{3,})\b/i;
-/** What a Japanese question asks whether there is any of, or whether it can be done: 「屋根はありますか」. */
+/** What a Japanese question asks whether there is any of, or whether it can be done, 「屋根はありますか」, who does it, and where it is. */
 const THING_IN_JAPANESE =
   /(?<thing>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|が)(?:あり|でき|必要|使え|利用でき|認めら|許さ)[^、。]{0,8}か[。？?]?$|(?<whose>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|を)(?:誰|だれ)が|(?<where>(?!場所|所在|住所|位置)[\p{Script=Han}\p{Script=Katakana}ー]{2,})はどこ/u;
 

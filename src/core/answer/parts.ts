@@ -233,7 +233,7 @@ export function askPart(question: string, sources: readonly AskedSource[], askin
   const answered = withPlaceNamed(answerFrom(sought), question, scope.sources);
   const ratio = saysRatio(answered, sought.question) ? null : ratioAnswer(sought.question, scope.sources);
   const extreme = asksExtreme(question)
-    ? extremeAnswer(gatherEvidence(sought.sources, sought.hits, sought.question), sought.question)
+    ? extremeAnswer(gatherEvidence(sought.sources, sought.hits, sought.question), sought.sources, sought.question)
     : null;
   const drafted = ratio ?? extreme ?? answered;
   // A name may stand in one document and the answer in another; a document that was named is asked alone.

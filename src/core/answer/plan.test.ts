@@ -116,6 +116,10 @@ describe('a question of several parts', () => {
       '油が漏れているのを見つけたら、どうすべきですか、罰金は最高いくらですか。',
       ['油が漏れているのを見つけたら、どうすべきですか。', '罰金は最高いくらですか。'],
     ],
+    [
+      'Who is the tenant, when does the lease begin and how long does it run?',
+      ['Who is the tenant?', 'When does the lease begin?', 'How long does the lease run?'],
+    ],
     ['Wer ist der Mieter, wann beginnt der Vertrag?', ['Wer ist der Mieter?', 'Wann beginnt der Vertrag?']],
   ])('“%s” is taken apart', (text, parts) => {
     expect(planQuestions(text)).toEqual(parts);

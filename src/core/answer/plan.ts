@@ -138,11 +138,11 @@ function inYearOf(first: string, own: string): string {
   return own.replace(/\?$/, `${period}?`);
 }
 
-/** The part that a later one leans on: the first, or for several things ("they") the nearest that names something. */
+/** The part that a later one leans on: the nearest that names something, for "it" no person; the first where none does. */
 function leantOn(piece: string, before: readonly string[]): string {
-  const first = before[0] as string;
-  if (!/\b(?:they|them|their|these|those)\b/i.test(piece)) return first;
-  return [...before].reverse().find((one) => thingAsked(one) !== null) ?? first;
+  const ofThings = /\b(?:it|its)\b/i.test(piece);
+  const named = before.filter((one) => thingAsked(one) !== null && !(ofThings && /^who(?:m|se)?\b/i.test(one)));
+  return named.at(-1) ?? (before[0] as string);
 }
 
 /** A part that says "it" made whole; where the part it leans on names nothing, "its" says whose in the same document, and may stay. */

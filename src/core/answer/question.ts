@@ -116,7 +116,7 @@ function focusOf(text: string, subject: readonly QueryTerm[], language: Language
 
 /** Asks how long something goes on, which its clause on the term tells. */
 const ASKS_HOW_LONG_IT_LASTS = /\bhow long (?:does|do|did|will|is|are|was|were|can)\b|\bwie lange\b/i;
-const LASTING_VERBS = new Set('last run continu valid forc bind läuft lauft lauf gilt dauert dau besteht'.split(' '));
+const LASTING_VERBS = new Set('last run continu valid forc bind lauft lauf gilt dauert dau besteht'.split(' '));
 const SAID_BY_TERM: Partial<Record<Language, readonly Equivalent[]>> = {
   en: [
     { term: 'term', share: 0.6 },

@@ -15,7 +15,7 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   // How long a contract runs is told by its term.
   [
     /\b(?:for )?how long (?:does|do|did|will|is|are|was|were|can|may)\b.*?\b(?<said>(?:(?:lease|agreement|contract|licen[cs]e|tenancy|charter|concession|policy|deed|arrangement) )?(?:lasts?|runs?|goes? on|continues?|valid|in force|bind(?:s|ing)?))\b|\bwie lange (?<sagt>(?:läuft|laufen|gilt|gelten|dauert|besteht)(?: (?:der|die|das) \p{L}*(?:vertrag|vereinbarung|miete|pacht|lizenz|konzession))?)(?!\p{L})/iu,
-    /\b(?:the |its |initial |fixed |basic )?(?:terms?|durations?|period)\b(?=.{0,24}\b(?:is|are|of|means|shall be|runs?|begins?|lasts?|ends?|expires?)\b)|(?<!\p{L})(?:laufzeit|vertragsdauer|mietdauer|pachtdauer|mietzeit|pachtzeit|dauer)(?!\p{L})/iu,
+    /\b(?:term|duration)\b[^.]{0,40}?\b(?:is|means|shall be|runs?|lasts?|of)\b[^.]{0,16}\b[\p{L}\d-]+ (?:years?|months|weeks)\b|\b(?:term|duration)\b[^.]{0,24}?\b(?:begins?|starts?|ends?|expires?)\b|\b(?:agreement|contract|lease|licen[cs]e|terms|policy|charter|concession|engagement)\b[^.]{0,90}\b(?:continues?|runs?|lasts?|is made|is granted|remains? in force)\b[^.]{0,24}\bfor (?:an? )?(?:initial |fixed )?(?:period of |term of )?[\p{L}\d-]+ (?:years|months|weeks)\b|(?<!\p{L})(?:laufzeit|vertragsdauer|mietdauer|pachtdauer|mietzeit|pachtzeit|dauer)(?!\p{L})/iu,
   ],
   // What something is made of is told by a material.
   [
@@ -25,7 +25,7 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   // Who pays is told by who supplies or bears it.
   [
     /^who (?<said>pays?) (?:for )?\b|^wer (?<sagt>(?:be)?zahlt)(?!\p{L})/iu,
-    /\b(?:suppl|provid|furnish|born|pa)(?:y|ie|e|i)?d? by (?:the )?\p{Lu}|\bat the (?:cost|expense) of\b|\b(?:bears?|borne|carries|meets) .{0,30}\b(?:costs?|expenses?|charges?)\b|\bat (?:its|his|her|their) (?:own )?(?:cost|expense)\b|\bauf kosten (?:de[rs]|von)\b|(?<!\p{L})(?:stellt|trägt) (?:der|die|das)(?!\p{L})/u,
+    /\b(?:supplied|provided|furnished|borne|paid|met) by (?:the )?\p{Lu}|\bat the (?:cost|expense) of\b|\b(?:bears?|borne|carries|meets) .{0,30}\b(?:costs?|expenses?|charges?)\b|\bat (?:its|his|her|their) (?:own )?(?:cost|expense)\b|\bauf Kosten (?:de[rs]|von)(?!\p{L})|(?<!\p{L})(?:stellt|trägt) (?:der|die|das)(?!\p{L})/u,
   ],
   // Who wrote it is told by whom it was made by.
   [
