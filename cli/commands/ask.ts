@@ -1,4 +1,4 @@
-import { splitQuestions, wholeHistory, wholeQuestion } from '../../src/core/answer';
+import { partAt, splitQuestions, wholeHistory, wholeQuestion } from '../../src/core/answer';
 import { toProblem } from '../../src/core/problem';
 import { oneLine } from '../../src/core/text';
 import { loadNeighbours } from '../neighbours';
@@ -74,7 +74,7 @@ function asText(question: string, said: ReaderSays): string {
     ].join('\n');
   }
   const claims = answer.claims.flatMap((claim, at) => [
-    ...(claim.part === undefined || claim.part === answer.claims[at - 1]?.part ? [] : [`  ${claim.part}`]),
+    ...[partAt(answer.claims, at)].flatMap((part) => (part === null ? [] : `  ${part}`)),
     `  ${claim.text}`,
     ...claim.citations.map((citation) => `    ${placeInWords(citation)}`),
     ...(claim.figures ?? [])

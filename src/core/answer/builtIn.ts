@@ -141,19 +141,17 @@ function heldBetter(best: Evidence, able: readonly Evidence[]): Evidence | undef
 function valuedAmong(able: readonly Evidence[], { kind }: Question): Evidence | undefined {
   const [best] = able;
   if (best === undefined || !VALUE_KINDS.has(kind)) return undefined;
-  // Anything above nothing, where no figure is needed.
-  const least = NUMBER_KINDS.has(kind) ? 1 : Number.MIN_VALUE;
-  if (best.features.kind >= least) return heldBetter(best, able);
+  const tells = ({ features }: Evidence): boolean => (NUMBER_KINDS.has(kind) ? features.kind >= 1 : features.kind > 0);
+  if (tells(best)) return heldBetter(best, able);
   if (NUMBER_KINDS.has(kind))
     return able.find(
-      (one) =>
-        one.features.kind >= least && one.score >= FIGURE_SCORE * best.score && (one.row !== null || isNear(one)),
+      (one) => tells(one) && one.score >= FIGURE_SCORE * best.score && (one.row !== null || isNear(one)),
     );
   return able.find(
-    ({ features, score }) =>
-      features.kind >= least &&
-      score >= VALUED_SCORE * best.score &&
-      Math.max(features.led, features.around) >= VALUED_HOLDS,
+    (one) =>
+      tells(one) &&
+      one.score >= VALUED_SCORE * best.score &&
+      Math.max(one.features.led, one.features.around) >= VALUED_HOLDS,
   );
 }
 

@@ -7,13 +7,7 @@ import { asksChange } from './moves';
 import type { Question } from './question';
 import { operandAt } from './quoted';
 import type { ReaderAnswer } from './types';
-import { yearsAsked, yearsIn } from './years';
-
-/** The one year that words name; null for none or several. */
-function yearIn(words: string, language: Language): number | null {
-  const [year, ...others] = yearsIn(words, language);
-  return year === undefined || others.length > 0 ? null : year;
-}
+import { yearIn, yearsAsked } from './years';
 
 /** The rows of a table that are headed by years; none where the columns are. */
 function rowsByYear(table: Table, language: Language): ReadonlyMap<number, TableRow> {

@@ -17,7 +17,6 @@ import { definingShare } from './defining';
 import { tellsDistance } from './datesTold';
 import { freshMentions, kindNearness } from './kinds';
 import { measuredBy, measures, type Measured } from './measured';
-import { isMoney } from './sumsTold';
 import { partyNamed, someoneNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import { asksSize, SIZE, toldIn, wordsOfQuantity } from './quantities';
@@ -26,7 +25,7 @@ import { namesOtherSide } from './otherSide';
 import type { Question } from './question';
 import { reachedAt, WAYS_TO_REACH } from './reachedAt';
 import { termsInRange } from './rangeOfLabel';
-import { columnAsked, labelShare, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
+import { columnAsked, labelShare, rowMeasures, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
 import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
 import { announcedBy, headOver, leadOf, takenUp } from './surroundings';
@@ -265,15 +264,7 @@ class Measure {
   private measures(text: string, mentions: readonly Range[], row: RowOfTable | null, language: Language): boolean {
     if (this.isRelative(text, mentions, row)) return false;
     if (row === null) return measures(this.measured, text, mentions, language);
-    const { quantity, counted } = this.measured;
-    const units = row.row.cells.flatMap((cell) => cell?.unit ?? []);
-    if (quantity !== null && units.length > 0 && !units.some((unit) => quantity.test(unit))) return false;
-    if (counted.size > 0) {
-      const called = termSet(`${wordsOver(row)} ${row.table.caption ?? ''}`, language);
-      if (![...counted].some((term) => called.has(term))) return false;
-    }
-    const ofSums = row.row.cells.some((cell) => cell?.unit != null && isMoney(cell.unit));
-    return counted.size > 0 ? !ofSums : !this.measured.money || ofSums;
+    return rowMeasures(this.measured, row, language);
   }
 
   /** How far the figures of a unit measure what is asked for. */

@@ -8,7 +8,7 @@ import { firmWordingsOf, type Question } from './question';
 import { EMPTY, operandAt, quotedClaim } from './quoted';
 import { columnAsked } from './rowEvidence';
 import type { AskedSource, Operand, ReaderAnswer } from './types';
-import { yearsIn } from './years';
+import { yearIn } from './years';
 
 /** Asks which of several, rather than how much at most: "What is the highest fine?" is told by a sentence. */
 const ASKS_WHICH =
@@ -26,7 +26,7 @@ export function asksExtreme(text: string): boolean {
   return ASKS_WHICH.test(text.trim()) && (MOST.test(text) || LEAST.test(text));
 }
 
-/** Share of what is asked that the heads, the caption and the section of a table must hold. */
+/** Share of what is asked that a table's caption and column head must hold, or the labels of its row. */
 const HOLDS = 0.5;
 /** Tables of the evidence that are looked at, and figures that are shown beside the one at the end. */
 const TABLES = 3;
@@ -68,10 +68,9 @@ function overYears(
       for (const row of table.rows.filter((one) => sameTerms(labelOf(one, source), label)))
         table.columns.forEach(({ path }, column) => {
           const head = path.join(' ');
-          const [year, ...others] = isPointer(head) ? [] : yearsIn(head, source.segment.language);
-          const operand = year === undefined || others.length > 0 ? null : operandAt(source, { table, row }, column);
-          if (year !== undefined && operand !== null && !years.has(year))
-            years.set(year, { label: `${year}`, operand });
+          const year = isPointer(head) ? null : yearIn(head, source.segment.language);
+          const operand = year === null || years.has(year) ? null : operandAt(source, { table, row }, column);
+          if (year !== null && operand !== null) years.set(year, { label: `${year}`, operand });
         });
   return [...years.values()];
 }
@@ -96,7 +95,7 @@ function downRows(source: AskedSource, row: RowOfTable, question: Question, supe
     table.rows.some(({ cells }) => cells[at]?.value != null) ? [at] : [],
   );
   // Of columns that are periods, the one asked for, or the latest.
-  const periods = columns.some((at) => yearsIn(table.columns[at]?.path.join(' ') ?? '', language).length === 1);
+  const periods = columns.some((at) => yearIn(table.columns[at]?.path.join(' ') ?? '', language) !== null);
   const column = named ?? (columns.length > 1 && !periods ? null : columnAsked(row, question, language));
   if (column == null) return [];
   const heads = [caption, table.columns[column]?.path.join(' ') ?? ''];

@@ -3,6 +3,7 @@ export { placesLike } from './alike';
 export { sayBecause } from './sayBecause';
 export { saysAmended } from './sides';
 export { canMend } from './canMend';
+export { partAt } from './partAt';
 export { mendClaim } from './mend';
 export { compareAnswers, type Opinions, type Shared } from './opinions';
 export { askBuiltIn, searchFor, type AskOptions, type Search, type SearchOptions } from './ask';

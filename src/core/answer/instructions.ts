@@ -3,6 +3,7 @@ import { findNumbers, sayDate, type Language } from '../text';
 import { sayInScale } from '../figure';
 import { documentsSpokenOf } from './scope';
 import { dateOf } from './sides';
+import { partAt } from './partAt';
 import type { AskedSource, ReaderAnswer, Steered } from './types';
 
 /** What standing instructions ask of the built-in reader, as far as it can do it. */
@@ -156,7 +157,7 @@ export function steered(
   const shortened = short && (parted || answer.lines === undefined) && answer.conflicts.length === 0 && answer.calculations.length === 0; // prettier-ignore
   // One claim a question.
   const claims = shortened
-    ? answer.claims.filter(({ part }, at) => at === 0 || part !== answer.claims[at - 1]?.part)
+    ? answer.claims.filter((_, at) => at === 0 || partAt(answer.claims, at) !== null)
     : answer.claims;
   const shown = claims.length === answer.claims.length || parted ? cited : cited.slice(0, 1);
   const lines = (answer.lines ?? [answer.headline]).map((line) =>

@@ -217,6 +217,18 @@ function askOthers(part: Part, asking: Asking): Part {
   return each === null ? part : { ...part, drafted: each.drafted, reading: each.reading };
 }
 
+/** Which has most or least, where that is asked and a table tells it. */
+function extremeOf({ question, sources, hits }: Sought): ReaderAnswer | null {
+  return asksExtreme(question.text) ? extremeAnswer(gatherEvidence(sources, hits, question), sources, question) : null;
+}
+
+/** What answers a question, or a ratio that goes by a name and is told nowhere. */
+function answeredOrRatio(sought: Sought, question: string): ReaderAnswer {
+  const answered = withPlaceNamed(answerFrom(sought), question, sought.sources);
+  const ratio = saysRatio(answered, sought.question) ? null : ratioAnswer(sought.question, sought.sources);
+  return ratio ?? answered;
+}
+
 /** Answers one part; `before` is the scope of the part before it, which holds as long as the part names none of its own. */
 export function askPart(question: string, sources: readonly AskedSource[], asking: Asking, before: Scope | null): Part {
   const own = scopeOf(question, sources);
@@ -230,12 +242,7 @@ export function askPart(question: string, sources: readonly AskedSource[], askin
   const plain = ownShape(question, scope, asking);
   if (plain !== null) return { question, drafted: plain, sought, scope };
   if (scope.apart) return { question, drafted: askEach(question, scope, asking), sought, scope };
-  const answered = withPlaceNamed(answerFrom(sought), question, scope.sources);
-  const ratio = saysRatio(answered, sought.question) ? null : ratioAnswer(sought.question, scope.sources);
-  const extreme = asksExtreme(question)
-    ? extremeAnswer(gatherEvidence(sought.sources, sought.hits, sought.question), sought.sources, sought.question)
-    : null;
-  const drafted = ratio ?? extreme ?? answered;
+  const drafted = extremeOf(sought) ?? answeredOrRatio(sought, question);
   // A name may stand in one document and the answer in another; a document that was named is asked alone.
   if (drafted.headline !== null || scope.strict || scope.sources.length === sources.length)
     return askOthers({ question, drafted, sought, scope }, asking);

@@ -2,7 +2,9 @@ import type { Language } from '../text';
 import { termSet } from '../search';
 import { isPointer } from '../source';
 import { type RowOfTable, spanAsked, spanOfColumn } from '../figure';
+import type { Measured } from './measured';
 import type { Question } from './question';
+import { isMoney } from './sumsTold';
 
 /** What a table says over a row: labels, the caption, the heads of its columns; as search terms. */
 export interface RowTerms {
@@ -57,4 +59,16 @@ export function columnAsked({ table, row }: RowOfTable, question: Question, lang
     question.periods.length > 0 &&
     table.columns.some((column) => column.path.some((head) => /\b(?:19|20)\d{2}\b/.test(head)));
   return otherPeriod && most < 2 - OTHER_SPAN ? null : best;
+}
+
+/** False for a row whose figures measure or count something else than is asked for: by the units of its cells, and by what it and its table are called. */
+export function rowMeasures({ quantity, counted, money }: Measured, row: RowOfTable, language: Language): boolean {
+  const units = row.row.cells.flatMap((cell) => cell?.unit ?? []);
+  if (quantity !== null && units.length > 0 && !units.some((unit) => quantity.test(unit))) return false;
+  if (counted.size > 0) {
+    const called = termSet(`${wordsOver(row)} ${row.table.caption ?? ''}`, language);
+    if (![...counted].some((term) => called.has(term))) return false;
+  }
+  const ofSums = units.some(isMoney);
+  return counted.size > 0 ? !ofSums : !money || ofSums;
 }

@@ -17,3 +17,9 @@ export function yearsAsked({ periods }: Pick<Question, 'periods'>): number[] {
 export function yearsIn(words: string, language: Language): number[] {
   return yearsOf(termSet(words, language));
 }
+
+/** The one year that words name; null for none or several. */
+export function yearIn(words: string, language: Language): number | null {
+  const [year, ...others] = yearsIn(words, language);
+  return year === undefined || others.length > 0 ? null : year;
+}

@@ -1,4 +1,4 @@
-import type { Answer } from '../answer';
+import { partAt, type Answer } from '../answer';
 import type { Citation } from '../quote';
 
 /** A citation in words: "Concession agreement, p. 27 (31st page), 14.2". */
@@ -15,7 +15,7 @@ export function citationInWords(citation: Citation): string {
 /** An answer with its citations as plain text, to be pasted elsewhere. */
 export function answerToText(question: string, answer: Answer): string {
   const claims = answer.claims.flatMap((claim, at) => [
-    ...(claim.part === undefined || claim.part === answer.claims[at - 1]?.part ? [] : [claim.part]),
+    ...[partAt(answer.claims, at)].flatMap((part) => (part === null ? [] : part)),
     `“${claim.text}”`,
     ...claim.citations.map((citation) => `    ${citationInWords(citation)} [${citation.mark}]`),
   ]);

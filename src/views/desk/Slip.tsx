@@ -1,6 +1,7 @@
 'use client';
 
 import { Fragment, useState } from 'react';
+import { partAt } from '@/core/answer';
 import { answerToText } from '@/core/exchange';
 import { segmentFingerprint } from '@/core/search';
 import type { QuestionSlip } from '@/store';
@@ -53,7 +54,7 @@ export function Slip({ session, state, slip, growing }: SlipProps) {
       <WorkedOut answer={answer} />
       {answer.claims.map((claim, at) => (
         <Fragment key={at}>
-          {claim.part !== undefined && claim.part !== answer.claims[at - 1]?.part && (
+          {partAt(answer.claims, at) !== null && (
             <h3 className="border-t border-rule px-3.5 pb-0.5 pt-2 text-[12px] font-semibold text-muted">
               {claim.part}
             </h3>
