@@ -15,6 +15,7 @@ import { rowsListed } from './rowsListed';
 import { isNear } from './speaksOfElse';
 import { isTitle } from './surroundings';
 import { lacksTellingWords } from './tellingWords';
+import { isOfAnotherThing } from './thingMeasured';
 import { cellPlace, isCaption } from '../figure';
 import type { Sought } from './seek';
 import { RUN_IN, type UnitText } from '../search';
@@ -56,7 +57,10 @@ function answerAs(
   const why = asksWhy(question.text);
   const valued = VALUE_KINDS.has(question.kind);
   const able = evidence.filter(
-    (one) => canAnswer(one) && (!why || isSaid(one)) && !(valued && isCaption(one.source.tables, one.unit.spans)),
+    (one) =>
+      canAnswer(one) &&
+      (!why || isSaid(one)) &&
+      !(valued && (isCaption(one.source.tables, one.unit.spans) || isOfAnotherThing(one, question))),
   );
   const first = why ? reasonAmong(able, question) : (valuedAmong(able, question) ?? tellingAmong(able, question));
   const listed = listLead(able, question);

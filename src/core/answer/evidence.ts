@@ -30,6 +30,7 @@ import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
 import { announcedBy, headOver, leadOf, takenUp } from './surroundings';
 import { TermWeights, theirWords } from './termWeights';
+import { toldByFigures, type FiguresTold } from './toldByFigures';
 import { toldByForm, type FormTold } from './toldByForm';
 import { weigh, type Features } from './weights';
 
@@ -109,6 +110,8 @@ class Measure {
   private readonly quantityWords: string;
   /** What a sentence says of the question by its form alone. */
   private readonly byForm: FormTold | null;
+  /** What its figures say of the question without the words for it. */
+  private readonly byFigures: readonly FiguresTold[];
   /** Terms of headings and names, which many units stand under. */
   private readonly known = new Map<string, ReadonlySet<string>>();
 
@@ -132,6 +135,7 @@ class Measure {
     this.measured = measuredBy(question, sources[0]?.segment.language ?? 'en');
     this.quantityWords = wordsOfQuantity(question.text);
     this.byForm = toldByForm(question.text, sources[0]?.segment.language ?? 'en');
+    this.byFigures = toldByFigures(question, sources[0]?.segment.language ?? 'en');
     this.reached = reachedAt(question.text);
     this.defined = termDefined(question.text) ?? question.words;
   }
@@ -190,17 +194,28 @@ class Measure {
     return sets[leadOf(units, index)] ?? sets[takenUp(units, index)] ?? own;
   }
 
-  /** The terms of a unit; a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
+  /** The terms of a unit, with those of the question that its form or its figures say in their own way. */
   private termsIn(text: string, figures: readonly Range[], language: Language): ReadonlySet<string> {
+    const said = this.saidWithout(text, figures, language);
     const own = this.ownTerms(text, language);
-    if (this.byForm?.form.test(text) === true) return union(own, this.byForm.terms);
+    return said.length === 0 ? own : union(own, ...said);
+  }
+
+  /** Terms of the question that a unit says without their words: a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
+  private saidWithout(text: string, figures: readonly Range[], language: Language): ReadonlySet<string>[] {
+    const byFigures =
+      figures.length > 0 ? this.byFigures.filter(({ told }) => told(text, figures)).map(({ terms }) => terms) : [];
+    if (this.byForm?.form.test(text) === true) return [this.byForm.terms, ...byFigures];
     const { quantity, counted, countedAs } = this.measured;
     if (countedAs.size > 0 && countsThings(text, figures, (term) => counted.has(term), language))
-      return union(own, countedAs);
+      return [countedAs, ...byFigures];
     if (quantity !== null && this.quantityWords !== '' && toldIn(quantity, text, figures))
-      return union(own, termSet(this.quantityWords, language));
-    if (this.reached === null || text.search(this.reached) < 0) return own;
-    return union(own, termSet([...WAYS_TO_REACH].filter((word) => this.question.spoken.has(word)).join(' '), language));
+      return [termSet(this.quantityWords, language), ...byFigures];
+    if (this.reached === null || text.search(this.reached) < 0) return byFigures;
+    return [
+      termSet([...WAYS_TO_REACH].filter((word) => this.question.spoken.has(word)).join(' '), language),
+      ...byFigures,
+    ];
   }
 
   /** The terms of a text but for those that only announce what stands behind: "as follows" tells of no consequence. */

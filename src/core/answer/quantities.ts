@@ -91,7 +91,13 @@ export function quantityAsked(asked: string): RegExp | null {
 /** The words of a question that ask for its quantity, "how warm", "what temperature", which figures in its units say as well; none where they do not. */
 export function wordsOfQuantity(asked: string): string {
   const found = QUANTITIES.find((one) => one.asked.test(asked));
-  return found?.own === true ? (found.asked.exec(asked)?.[0] ?? '') : '';
+  const words = found?.own === true ? (found.asked.exec(asked)?.[0] ?? '') : '';
+  // What is measured is said by no unit: "how long is the workboat".
+  return (
+    /^(?:how|wie) \p{L}+(?= (?:is|are|was|were|may|can|must|does|do|did|should|ist|sind|war|waren|darf|dürfen|muss|müssen)(?!\p{L}))/iu.exec(
+      words,
+    )?.[0] ?? words
+  );
 }
 
 /** Characters behind the first of a figure, at most, before its unit begins. */

@@ -1,0 +1,37 @@
+import { termSet, unitsOfPassage } from '../search';
+import type { Evidence } from './evidence';
+import { wordingsOf, type Question } from './question';
+import { wordsOver } from './rowEvidence';
+import { headOver } from './surroundings';
+
+/** Questions for a measure or the price of some thing, with what it is: "how long is the workboat", "what does a buoy cost". */
+const OF_A_THING: readonly RegExp[] = [
+  /^how (?:long|high|wide|deep|tall|thick|big|large|old|heavy|loud|strong) (?:is|are|was|were) (?<of>[^?]+)/iu,
+  /^how (?:fast|far|deep|high) (?:does|do|did|may|can|must) (?<of>[^?]+)/iu,
+  /^what (?:does|do|did|will|would) (?<of>[^?]+? costs?\b[^?]*)/iu,
+  /^(?:what is|what was|what are) the (?:price|cost|length|height|width|depth|weight|age|size) of (?<of>[^?]+)/iu,
+  /^how much (?:does|do|did|is|are|was|were|will|would) (?<of>[^?]+)/iu,
+  /^(?:was|wie ?viel) kostete?n? (?<of>[^?]+)/iu,
+  /^wie (?:lang|hoch|breit|tief|groß|schwer|alt|schnell|laut|stark) (?:ist|sind|war|waren|fährt|fahren|läuft) (?<of>[^?]+)/iu,
+];
+
+/** Words that say that a thing has a price or a measure, and not which. */
+const SAID_OF_ANY =
+  /\b(?:costs?|paid|pay|pays|payable|charged?|due|owed?|earned?|long|high|each|kosten|bezahlt|gezahlt)\b/giu;
+
+/** True where a measure or price is asked of a thing that neither the sentence names, nor the one before it, nor what it stands under. */
+export function isOfAnotherThing(
+  { source, hit, index, text, row }: Evidence,
+  { text: asked, subject }: Question,
+): boolean {
+  const { language } = source.segment;
+  const of = OF_A_THING.flatMap((shape) => shape.exec(asked.trim())?.groups?.['of'] ?? [])[0] ?? '';
+  const named = termSet(of.replace(SAID_OF_ANY, ' '), language);
+  const wordings = [...wordingsOf({ subject: subject.filter(({ term }) => named.has(term)) })];
+  if (wordings.length === 0) return false;
+  const units = unitsOfPassage(source, hit.passage);
+  const over = row === null ? '' : wordsOver(row);
+  const near = [units[index - 1]?.text ?? '', text, headOver(source, units, index), over].join(' ');
+  const terms = termSet(near, language);
+  return !wordings.some((word) => terms.has(word));
+}
