@@ -20,7 +20,7 @@ const DEADLINE = new RegExp(
 );
 /** A time told by its distance from another, which "when" asks for as well: "within thirty days after the end", "six weeks before". */
 const SOON_AFTER = new RegExp(
-  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|\bafter (?=\d|an? |one |t(?:wo|hree|en|welve) |f(?:our|ive)|s(?:ix|even)|eight|nine|eleven|\p{L}+(?:teen|ty) )${TIME}\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b|\b(?:nach|binnen|innerhalb von|spätestens)\s+${ZEIT}|\b${ZEIT}\s+(?:vor|nach|danach|davor|zuvor|vorher|nachher|im voraus)\b|\b(?:am (?:Tag (?:zuvor|davor|danach)|Vortag|Vorabend|Folgetag)|vor Antritt|bei (?:Ankunft|Abfahrt))\b|[\d一二三四五六七八九十]+(?:営業)?(?:日|か月|ヶ月|カ月|週間|年|時間)(?:以内|前|後)(?:まで)?に?`,
+  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|\bafter (?=\d|an? |one |t(?:wo|hree|en|welve) |f(?:our|ive)|s(?:ix|even)|eight|nine|eleven|\p{L}+(?:teen|ty)(?:-\p{L}+)? )${TIME}\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b|\b(?:nach|binnen|innerhalb von|spätestens)\s+${ZEIT}|\b${ZEIT}\s+(?:vor|nach|danach|davor|zuvor|vorher|nachher|im voraus)\b|\b(?:am (?:Tag (?:zuvor|davor|danach)|Vortag|Vorabend|Folgetag)|vor Antritt|bei (?:Ankunft|Abfahrt))\b|[\d一二三四五六七八九十]+(?:営業)?(?:日|か月|ヶ月|カ月|週間|年|時間)(?:以内|前|後)(?:まで)?に?`,
   'giu',
 );
 /** Asks for a day of the week, and for a day of either sort. */

@@ -68,8 +68,8 @@ const ANNOUNCING = /\b(?:wie folgt|folgende[nmrs]?|as follows|the following)\b/i
 /** A sentence that opens with a term in quotation marks and says what it means. */
 const DEFINES =
   /^[^\p{L}]{0,12}[“"„](?<term>[^”"“]{2,60})[”"“]\s+(?:means?|shall mean|bedeutet|ist|beträgt)(?!\p{L})/iu;
-/** The number of a clause before its words. */
-const OPENING_NUMBER = /^\s*(?:\(?[\d.]+[a-z]?[.)]?\s+)?/;
+/** The number of a clause before its words, with what may open them. */
+const OPENING_NUMBER = /^\s*(?:\(?(?:[\d.]+[a-z]?|[a-z])[.)]?\s+)?[“"„]?(?:[Tt]he )?/;
 /** What a label's share keeps whose range does not hold the number asked. */
 const OTHER_RANGE = 0.4;
 /** The same of a row on the other side of what is asked, profit before tax for profit after tax. */

@@ -5,7 +5,7 @@ import type { Language } from '../text';
 export const MATERIAL =
   /(?<!\p{L})(?:(?:stainless |galvani[sz]ed |mild |cast |high-tensile )?steel|(?:cast |wrought )?iron|bronze|brass|copper|alumini?um|zinc|titanium|wood|timber|oak|larch|pine|teak|plywood|bamboo|concrete|stone|granite|brick|slate|glass|glassfibre|fibreglass|plastics?|polyester|polyethylene|polypropylene|polyamide|nylon|pvc|rubber|neoprene|foam|canvas|cotton|linen|leather|wool|hemp|cardboard|ceramics?|porcelain|\p{L}*(?:stahl|guss|holz|beton|gummi|kunststoff|glas|blech)|eisen|bronze|messing|kupfer|eiche|stein|granit|leder|stoff|wolle)(?!\p{L})|鋼|ステンレス|鉄|青銅|真鍮|銅|アルミ|木製?|樫|コンクリート|石|樹脂|プラスチック|ゴム|ガラス|布|革|綿|紙/iu;
 
-/** What a sentence says by its form, without the words that ask for it: the words that ask, those of the group `said` where there is one, and the form. */
+/** What a sentence says by its form, without the words that ask for it: the words that ask, those of a group where there is one, and the form. */
 const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   // Since when something holds is said by what brings it into force.
   [
@@ -22,6 +22,31 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /\b(?:made|built|constructed) (?:out )?of\b|\b(?:of|from|in) (?:what|which) materials?\b|\bwhat materials?\b|\baus welchem material\b|\bworaus\b/iu,
     MATERIAL,
   ],
+  // By when something is to be paid is told by when it falls due.
+  [
+    /^(?:(?:by|until) (?:when|what (?:date|day|time))|when|(?:with)?in (?:what|which|how many) \w+|how (?:soon|quickly|long)\b.*?) (?:must|should|shall|do|does|are|is|have|has|can)\b(?!.*\b(?:no|not)\b).*?\b(?<said>pa(?:id|y|yable)|settled?|due)\b(?: (?:the|an?|its|their) [\w ]{3,30})?\s*\?*$|^(?:bis wann|wann|innerhalb welcher frist)(?!.*(?<!\p{L})(?:keine?|nicht)(?!\p{L})).*?(?<sagt>(?:be)?zahlt|zu zahlen|fällig|beglichen|überwiesen)(?!\p{L})|^(?!.*(?:ない|なく)).*(?:いつまでに|何日までに)[^。]*払/iu,
+    /(?:\p{L}[\p{L}’'-]* ){0,5}?(?:(?:is|are|falls?|fall|becomes?) (?:payable|due)|(?:is|are|shall be|must be) (?:paid|settled)|payable|pays? [^.;]{3,50}?)\b[^.;]{0,30}?\b(?:within|by|on|before|after|not later than|in advance|in arrears?)\b|(?:\p{L}+ ){0,6}?(?:ist|sind|wird|werden) [^.;]{0,60}?(?:zu (?:zahlen|begleichen|entrichten|überweisen)|fällig|zahlbar)(?!\p{L})|までに[^。]{0,14}(?:支払|払い?込|納付|納め)/iu,
+  ],
+  // What matures or expires has a day that is called so.
+  [
+    /^(?:when|on (?:what|which) (?:day|date)) (?:do|does|did|will|is|are|was)\b.*?\b(?<said>matures?|expires?|commences?|completed?|clos(?:es?|ed|ing)|terminates?|deliver(?:y|ed))\b/iu,
+    /\b(?:maturity|expiry|expiration|commencement|completion|closing|termination|delivery) date\b/iu,
+  ],
+  // Who is exempt is told by what something does not hold for.
+  [
+    /\b(?<said>exempt(?:ed|ion)?s?)\b|^(?:for whom|to whom|to what|for what|who|what) (?:do|does|is|are)\b.*?\b(?<does>not (?:apply|count|hold|bind|covered|subject))\b|^für (?:wen|was) .*?(?<gilt>(?:gilt|gelten) .*?nicht)(?!\p{L})|(?<sagt>ausgenommen|befreit)/iu,
+    /\b(?:(?:is|are|remains?|stay) (?:outside|exempt|excluded|excepted|not (?:subject|covered|bound))|(?:does|do|shall) not (?:apply|extend)|(?:other than|except(?: for)?|apart from|with the exception of)\b|need not\b|no (?:fee|charge|due|permit|licence)\b)|(?<!\p{L})(?:gilt|gelten) nicht|ausgenommen|befreit|außer(?!\p{L})|mit Ausnahme/iu,
+  ],
+  // Who becomes the owner is told by what passes.
+  [
+    /\b(?:when|at what point|what (?:time|moment))\b.*\b(?<said>becomes? the (?:owner|property)|own(?:s|ership)?|title)\b|^wann .*(?<sagt>eigent[uü]m\p{L}*)/iu,
+    /\b(?:title|ownership|property)\b[^.;]{0,40}\b(?:pass(?:es)?|transfers?|vests?|remains?)\b|eigentum[^.;]{0,50}(?:geht|über|vorbehalt)/iu,
+  ],
+  // After what time nothing can be claimed is told by what becomes barred.
+  [
+    /\b(?<said>claims?\b.*\b(?:brought|raised|made|lodged|asserted))\b.*\b(?:any ?more|no longer)\b|\b(?:after (?:what|which) (?:time|period)|how long|until when|by when)\b.*\b(?<does>claims?\b.*\b(?:brought|raised|made|lodged|asserted)|no claims?\b.*)|\bwie lange\b.*(?<sagt>geltend|einklag\p{L}+|reklamier\p{L}+)/iu,
+    /\b(?:barred|lapses?|prescribed|limitation period|extinguished)\b|verjähr|erlischt|ausgeschlossen/iu,
+  ],
   // Who pays is told by who supplies or bears it.
   [
     /^who (?<said>pays?) (?:for )?\b|^wer (?<sagt>(?:be)?zahlt)(?!\p{L})/iu,
@@ -29,14 +54,21 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
   // Who wrote it is told by whom it was made by.
   [
-    /^who (?<said>wrote|prepared|compiled|drew up|drafted)\b/i,
-    /\b(?:made|prepared|compiled|written|drawn up|drafted|carried out|undertaken)\b.{0,50} by (?:the )?\p{Lu}/u,
+    /^(?:who|which (?:firm|company|body)) (?<said>wrote|prepared|compiled|drew up|drafted|carried out|conducted|undertook|performed)(?: (?:the|this) (?:study|report|survey|inspection|analysis|review|assessment|investigation))?\b/i,
+    /\b(?:made|prepared|compiled|written|drawn up|drafted|carried out|undertaken)\b.{0,50} by (?:the )?\p{Lu}|\p{Lu}[\p{L}]+ (?:was|were) (?:asked|engaged|commissioned|instructed) (?:by|to)\b|\b(?:asked|engaged|commissioned|instructed|appointed) \p{Lu}[^.;]{2,60}\bto\b/u,
   ],
   // Who came into an office is told by whom it was given to.
   [
     /^who (?<said>became|took over|was (?:appointed|elected|chosen|named))\b/i,
     /\b(?:succeed(?:s|ed)|appoint(?:s|ed)|elect(?:s|ed)|took office|took over|takes? over|replaced|followed|became)\b/i,
   ],
+  // Who leads something is told by who came to.
+  [
+    /^who (?:(?:now|today|currently) )?(?<said>(?:heads?|leads?|chairs?|presides over)(?: the (?:board|committee|council|company))?|(?:runs?|manages?) the (?:company|firm|group|business|yard|port|harbour)|is (?:now )?(?:the )?(?:in the )?chair\w*)\b/i,
+    /\b(?:succeed(?:s|ed)|chair(?:man|woman|person|ed|s)?|headed by|led by|presid\w+|managing director|chief executive)\b/i,
+  ],
+  // Who comes first is told by who is preferred.
+  [/^who\b.*\b(?<said>first|priority|precedence)\b/i, /\b(?:preferred|preference|priority|precedence|first)\b/i],
   // A second offence is one that happens again.
   [
     /\b(?:(?:a |the )?(?:second|repeated|further) (?:offence|offense|breach|time)|repeat offenders?)\b|\bim wiederholungsfall\b/iu,
@@ -59,7 +91,7 @@ export interface FormTold {
 export function toldByForm(asked: string, language: Language): FormTold | null {
   for (const [shape, form] of TOLD_BY_FORM) {
     const found = shape.exec(asked.trim());
-    const words = found?.groups?.['said'] ?? found?.groups?.['sagt'] ?? found?.[0];
+    const words = Object.values(found?.groups ?? {}).find((said) => said !== undefined) ?? found?.[0];
     if (words !== undefined) return { form, terms: termSet(words, language) };
   }
   return null;
