@@ -6,7 +6,7 @@ import { ranges } from './measuredNumbers';
 
 /** Questions that a distance from another day answers too. */
 const ASKS_DEADLINE =
-  /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b|\bspätestens\b|\bwie (?:früh|spät)\b|いつまでに|期限/i;
+  /\bby when\b|\bat the latest\b|\bhow (?:soon|early|late)\b|\bdeadline\b|\buntil when\b|\bbis wann\b|\bspätestens\b|\bwie (?:früh|spät)\b|\bwhen (?:must|should|shall|do|does|are|is) .*\b(?:pa(?:id|yable|y)|due|settled|delivered|reported|returned|submitted|sent|filed|lodged)\b|\bwann (?:muss|müssen|ist|sind|soll) .*(?:zahlt|fällig|geliefert|gemeldet|zurückgegeben|abgegeben|eingereicht)|いつまでに|期限/i;
 /** Asks when something begins or ends for good, which no day of the week tells. */
 const ASKS_BOUND =
   /\b(?:start|begin|commence|end|expire|apply|effect|force)s?\b|\b(?:beginnt|anfängt|fängt|endet|gilt|gelten|läuft|abläuft|kraft)\b|いつから|始ま|終わ|満了|施行|適用/i;
@@ -20,7 +20,7 @@ const DEADLINE = new RegExp(
 );
 /** A time told by its distance from another, which "when" asks for as well: "within thirty days after the end", "six weeks before". */
 const SOON_AFTER = new RegExp(
-  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|\bafter (?=\d|an? |one |t(?:wo|hree|en|welve) |f(?:our|ive)|s(?:ix|even)|eight|nine|eleven|\p{L}+(?:teen|ty)(?:-\p{L}+)? )${TIME}\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b|\b(?:nach|binnen|innerhalb von|spätestens)\s+${ZEIT}|\b${ZEIT}\s+(?:vor|nach|danach|davor|zuvor|vorher|nachher|im voraus)\b|\b(?:am (?:Tag (?:zuvor|davor|danach)|Vortag|Vorabend|Folgetag)|vor Antritt|bei (?:Ankunft|Abfahrt))\b|[\d一二三四五六七八九十]+(?:営業)?(?:日|か月|ヶ月|カ月|週間|年|時間)(?:以内|前|後)(?:まで)?に?`,
+  String.raw`\b(?:within|not later than|no later than|at least)\s+${TIME}\s+(?:after|following|of|from)\b|\b${TIME}\s+(?:after|following)\b|\bafter (?=\d|an? |one |t(?:wo|hree|en|welve) |f(?:our|ive)|s(?:ix|even)|eight|nine|eleven|\p{L}+(?:teen|ty)(?:-\p{L}+)? )${TIME}\b|(?<!\b(?:than|least)\s)\b${TIME}\s+(?:before|prior to)\b|\b(?:nach|binnen|innerhalb von|spätestens)\s+${ZEIT}|\b${ZEIT}\s+(?:vor|nach|danach|davor|zuvor|vorher|nachher|im voraus)\b|\b(?:the|each|every) (?:\p{L}+ )?anniversary\b|\b(?:am (?:Tag (?:zuvor|davor|danach)|Vortag|Vorabend|Folgetag)|vor Antritt|bei (?:Ankunft|Abfahrt))\b|[\d一二三四五六七八九十]+(?:営業)?(?:日|か月|ヶ月|カ月|週間|年|時間)(?:以内|前|後)(?:まで)?に?`,
   'giu',
 );
 /** Asks for a day of the week, and for a day of either sort. */

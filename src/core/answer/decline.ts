@@ -3,10 +3,11 @@ import { tokensOf, type Language } from '../text';
 import { BY_NAME, type Evidence } from './evidence';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
 import { absentShare, asksOfNothing, unknownTo } from './ofNothing';
-import { asksHolder, someoneNamed } from './partyNamed';
+import { asksHolder, saysWhoIsMeant, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import { reachedAt } from './reachedAt';
 import { speaksOfElse } from './speaksOfElse';
+import { toldByForm } from './toldByForm';
 import type { AskedSource } from './types';
 
 /** Asks for a point in time, which only a date, year or hour tells; "when may" asks for a condition as well. */
@@ -81,6 +82,13 @@ function sameWords(one: Evidence, two: Evidence): boolean {
   return one.source.id !== two.source.id && shareInCommon(words(one), words(two)) >= SAME;
 }
 
+/** A question without those words of its subject that a sentence says by its form alone. */
+function unsaidBy({ text, source }: Evidence, question: Question): Question {
+  const told = toldByForm(question.text, source.segment.language);
+  if (told?.form.test(text) !== true) return question;
+  return { ...question, subject: question.subject.filter(({ term }) => !told.terms.has(term)) };
+}
+
 /** True when the best evidence answers the question; `evidence` is sorted, the best first. A period asked for that is nowhere near settles it. */
 export function answers(
   best: Evidence,
@@ -91,10 +99,13 @@ export function answers(
   const { features } = best;
   if (features.period === 0) return false;
   if (NUMBER_KINDS.has(question.kind) && features.kind < 1) return false;
-  if (asksOfNothing(question, sources)) return false;
+  // What the best evidence says by its form need not stand anywhere.
+  const unsaid = unsaidBy(best, question);
+  if (asksOfNothing(unsaid, sources)) return false;
   if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
     return false;
-  if (asksHolder(question) && features.kind <= 1 && someoneNamed(best.text, question.text) === null) return false;
+  const unnamed = asksHolder(question) && features.kind <= 1 && someoneNamed(best.text, question.text) === null;
+  if (unnamed && !saysWhoIsMeant(best.text, question.text)) return false;
   // "How much tax was paid?" is told by no row of wages.
   const otherRow = best.row !== null && features.focus === 0 && features.label < OF_THE_ROW;
   if (otherRow && question.kind === 'amount' && question.focus.length > 0) return false;
@@ -124,7 +135,7 @@ export function answers(
     alike: features.alike,
     valueless: valueless ? 1 : 0,
     lacking: question.focus.length > 0 ? 1 - features.focus : 0,
-    absent: absentShare(question, sources),
+    absent: absentShare(unsaid, sources),
     short: 1 / Math.max(1, question.subject.length),
     called: question.kind === 'party' && features.kind > BY_NAME ? 1 : 0,
     announces: question.kind === 'list' && announces(best.text) ? 1 : 0,
@@ -136,7 +147,7 @@ export function answers(
     unheardOf:
       NUMBER_KINDS.has(question.kind) &&
       best.source.segment.language === 'en' &&
-      unknownTo(question, sources).some(isUnheardOf)
+      unknownTo(unsaid, sources).some(isUnheardOf)
         ? 1
         : 0,
     many: Math.log(sources.reduce((sum, { segment }) => sum + segment.passageSections.length, 1)),

@@ -43,7 +43,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [
-    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|how fast (?:must|does|do|should|will|shall|is|are) .*\b(?:answer|respond|react|report|repair|restor|deliver|pay|paid|process|resolv|fix|repl)\w*|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|(?:for|after) how many (?:days|months|years)|how many (?:more |fewer |less |additional )?(?:days|weeks|months|years|hours|minutes))\b/i,
+    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|how fast (?:must|does|do|should|will|shall|is|are) .*\b(?:answer|respond|react|report|repair|restor|deliver|pay|paid|process|resolv|fix|repl|attend|handl|deal|start|beg[iu]n|worked on)\w*|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|(?:for|after) how many (?:days|months|years)|how many (?:more |fewer |less |additional )?(?:days|weeks|months|years|hours|minutes))\b/i,
     'duration',
   ],
   [

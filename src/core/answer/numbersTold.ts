@@ -34,7 +34,7 @@ const ASKS_EXTENT =
   /\bhow (?:large|big|small|deep|wide|tall|thick|thin|heavy|hot|warm|cold|loud|powerful|steep)\b|\bwie (?:groß|klein|tief|breit|dick|schwer|warm|kalt|heiß|laut)(?!\p{L})/iu;
 /** What is large in money or as a share. */
 const ASKS_SUM =
-  /\b(?:loans?|debts?|funds?|orders?|budgets?|loss(?:es)?|profits?|gains?|claims?|shares?|stakes?|holdings?|markets?|surplus|deficits?|investments?|grants?|reserves?|damage|discounts?|increases?|falls?|rises?|parts?|proportions?|majorit\w+|sums?|amounts?|commitments?|facilit\w+|limits?)\b|anteil|betrag|schaden|gewinn|verlust|kredit|darlehen|auftrag|rücklage|fonds|zuwachs|rückgang|mehrheit|teil(?!\p{L})/iu;
+  /\b(?:loans?|debts?|funds?|orders?|budgets?|loss(?:es)?|profits?|gains?|claims?|shares?|stakes?|holdings?|markets?|surplus|deficits?|investments?|grants?|reserves?|damage|discounts?|increases?|falls?|rises?|parts?|proportions?|majorit\w+|sums?|amounts?|commitments?|facilit\w+|limits?|guarantees?|deposits?|dividends?|bonds?|penalt(?:y|ies)|fines?|premiums?|turnover|revenues?|equity|overdrafts?|excess|deductibles?|subsid(?:y|ies)|prizes?|awards?|payments?|contributions?)\b|anteil|betrag|bürgschaft|kaution|umsatz|zuschuss|dividende|schaden|gewinn|verlust|kredit|darlehen|auftrag|rücklage|fonds|zuwachs|rückgang|mehrheit|teil(?!\p{L})/iu;
 /** Asks for a number of things. */
 const COUNTS = /\b(?:how many|what number of|what (?:is|was|are|were) the (?:total )?number of|wie viele[nr]?)\b/i;
 const NEEDED = /\b(?:need(?:s|ed)?|required?|must|can|may|necessary|majority|quorum)\b/i;

@@ -10,7 +10,7 @@ const CALLED = new RegExp(
 );
 
 /** Someone by name: two capital words or more, a title before one, or a kind of company behind it. */
-const SOMEONE = String.raw`(?:(?:Mr|Ms|Mrs|Dr|Prof)\.?\s+)?\p{Lu}[\p{L}.’'-]+(?:\s+(?:(?:of|and|&|von|van|de)\s+)?\p{Lu}[\p{L}.&’'-]*)+`;
+const SOMEONE = String.raw`(?:(?:Mr|Ms|Mrs|Dr|Prof)\.?\s+)?\p{Lu}[\p{L}.’'-]+(?:\s+(?:(?:of(?: the)?|and|&|von|van|de)\s+)?\p{Lu}[\p{L}.&’'-]*)+`;
 
 /** A word in either case. */
 function anyCase(word: string): string {
@@ -29,14 +29,23 @@ function holderOf(text: string, words: readonly string[]): string | null {
   if (!words.every((word) => /^\p{L}+$/u.test(word))) return null;
   const role = `(?:${words.map(anyCase).join('\\s+')}|${anyCase(last)})s?`;
   const before = new RegExp(
-    String.raw`(?<name>${SOMEONE})(?:,\s*|\s+(?:is|was|acts as|(?:was|is|has been) (?:appointed|elected|named)(?: as)?|\p{Ll}+(?: \p{Ll}+){0,4} as)\s+)(?:the |our |its |an? )?(?:\p{Ll}+ )?${role}(?!\p{L})`,
+    String.raw`(?<name>${SOMEONE})(?:,\s*|\s+(?:is|was|acts as|(?:was|is|has been) (?:appointed|elected|named)(?: as)?|\p{Ll}+(?: (?:\p{Ll}+|\d{1,2}|\p{Lu}\p{Ll}+(?= as| \d))){0,7}? as)\s+)(?:the |our |its |an? )?(?:\p{Ll}+ )?${role}(?!\p{L})`,
     'u',
   );
-  const behind = new RegExp(String.raw`(?<!\p{L})${role}(?:\s+(?:is|was)|:|,)\s+(?<name>${SOMEONE})`, 'u');
+  const behind = new RegExp(String.raw`(?<!\p{L})${role}(?:\s+(?:is|was)|:|,)\s+(?:the )?(?<name>${SOMEONE})`, 'u');
   const name = (before.exec(text) ?? behind.exec(text))?.groups?.['name'];
   // "The Harbour Master, Harbour Office, Town Quay" is an address.
   if (name === undefined || OF_PLACE.test(name)) return null;
   return words.some((word) => name.toLowerCase().includes(word)) ? null : name;
+}
+
+/** True for a text that says what is meant by the office or role that a question asks the holder of: “consignor” means the person who. */
+export function saysWhoIsMeant(text: string, asked: string): boolean {
+  const office = HOLDER.exec(asked.trim())?.groups?.['office'];
+  if (office === undefined || !/^[\p{L}' -]+$/u.test(office)) return false;
+  return new RegExp(String.raw`[“"„](?:the )?${office}[”"“]\s+(?:means?|shall mean|is|are)\b`, 'iu').test(
+    text.replace(/\s+/g, ' '),
+  );
 }
 
 const HOLDER =

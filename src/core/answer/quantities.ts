@@ -64,7 +64,7 @@ const QUANTITIES: readonly Quantity[] = [
   quantity(/\bhow (?:loud|noisy)\b|\bnoise level\b|\bwie laut\b|騒音/i, NOISE),
   quantity(/\bhow much (?:electrical )?energy\b|\bbattery capacity\b|\bwie viel (?:energie|strom)\b|電力量/i, ENERGY),
   quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum|what|which) power\b|\bwelche leistung\b|\bwie viel leiste\w+|\bwie stark ist (?:der|die) \w*(?:motor|maschine)|出力/i, POWER), // prettier-ignore
-  quantity(/\bwhat (?:pull|force|load)\b|\bwelche (?:zug)?kraft\b/i, `${FORCE}|${MASS}`),
+  quantity(/\bwhat (?:pull|force|load)\b|\bwelche (?:(?:zug)?kraft|(?:trag|bruch)?last)\b/i, `${FORCE}|${MASS}`),
   quantity(/\b(?:what|which) (?:oil |water |gas |air )?pressure\b|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
   quantity(/\b(?:what|which) voltage\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
   quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk|beer|wine|paint|liquid|grain|coal|salt|fish|cargo)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff)\b/i, `${VOLUME}|${MASS}`, false), // prettier-ignore

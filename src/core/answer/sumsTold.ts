@@ -10,7 +10,7 @@ const FREE =
 const PARTS = String.raw`(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)`;
 /** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
 const PART_OF_SUM = new RegExp(
-  String.raw`\b(?:${PARTS}|half|twice|double|three times)(?= (?:of (?!(?:the |its |their |all )?(?:members|votes|holders|owners|shareholders|people|persons|crew|staff|seats|time|length)\b)|the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|(?<=\bpays? )half\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額`,
+  String.raw`\b(?:${PARTS}|half|twice|double|three times)(?= (?:of (?!(?:the |its |their |all )?(?:members|votes|holders|owners|shareholders|people|persons|crew|staff|seats|time|length)\b)|the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:half-?)?(?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|\bthe (?:fees?|charges|price|sums?|premiums?|rent|remuneration)(?: paid| payable)? (?:of|for|in|during) the (?:preceding|last|previous|past) (?:\p{L}+ )?(?:year|month)s?\b|(?<=\bpays? )half\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額`,
   'giu',
 );
 /** Tenths, as Japanese counts shares. */
@@ -30,7 +30,7 @@ const BY_HOW_MUCH =
   /\bby how much\b|\bhow much (?:less|more|fewer|larger|smaller|bigger|higher|lower|longer|shorter|dearer|cheaper|faster|slower|deeper|shallower|wider|narrower|heavier|lighter|older|younger|earlier|later|further|greater|better|worse)\b|\bhow much .{2,60}\b(?:rise|rises|rose|risen|go up|goes up|went up|go down|went down|increased?|decreased?|fall|fell|fallen|grow|grew|grown|drop|dropped|change|changed)\b|\bhow much .{2,60}\b(?:saved?|saves|given back|refunded|credited)\b|\bum wie ?viel\b|いくら(?:上|下|増|減|高く|安く)/i;
 /** Asks for a sum that is often told as a share of another. */
 const ASKS_SHARE =
-  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\bhow much of (?:the|its|their|this|each|an?)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase|commission|extra)\b|\bwie hoch (?:ist|sind|war|waren) .{0,30}(?:zuschlag|aufschlag|rabatt|nachlass|ermäßigung|abzug|bonus|provision)(?!\p{L})|\bwelche[nr]? (?:\p{L}+ )?(?:zuschlag|rabatt|nachlass|bonus|ermäßigung)(?!\p{L})/iu;
+  /\bwhat (?:is|are|was|were|must be|will be) (?:refunded|reimbursed|credited|deducted|withheld|given back)\b|\bhow much of (?:the|its|their|this|each|an?)\b|\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:[\w-]+ )?(?:bonus|discount|rebate|reduction|surcharge|supplement|increase|commission|extra)\b|\bwie hoch (?:ist|sind|war|waren) .{0,30}(?:zuschlag|aufschlag|rabatt|nachlass|ermäßigung|abzug|bonus|provision)(?!\p{L})|\bwelche[nr]? (?:\p{L}+ )?(?:zuschlag|rabatt|nachlass|bonus|ermäßigung)(?!\p{L})|\bhow much (?:of a )?(?:discount|rebate|reduction)\b|\bwie ?viel(?: prozent)? (?:skonto|rabatt|nachlass|ermäßigung)(?!\p{L})/iu;
 /** Asks what is to be paid, rather than for a number of anything. */
 const ASKS_MONEY =
   /\b(?:pay|pays|paid|payable|payment|costs?|prices?|priced|fees?|fares?|charged?|charges|rent|salary|wages?|fined?|penalty|deposit|dividend|compensat\w+|owed?|earn(?:s|ed)?|spen[dt]|sold|bought|brought in|premium|cover|insurance|grant|loan|prize|award|pension|dues|(?:what|which) (?:sum|amount)|insured|miete|(?:ge)?koste\w*|preis|gebühr|zahlen|bezahlen|bußgeld|verdien\w*|bezahlt|gezahlt|ausgegeben|eingenommen|gekostet|\w*(?:beitrag|gebühr|preis|kosten|miete|lohn|gehalt|entgelt|strafe|vergütung))\b|賃料|家賃|料金|価格|費用|金額|いくら|時給|給料/i;
@@ -106,9 +106,11 @@ export function sumsTold(text: string, asked: string, language: Language): Range
     const measured = moved.filter((one) => !('unit' in one) || one.unit !== null);
     return /\bhow much\b|\bwie ?viel\b/i.test(asked) && measured.length > 0 ? measured : moved;
   }
-  if (sums.length > 0) return sums;
+  const parts = ranges(text, PART_OF_SUM);
+  // "Deposit: one half-year’s rent": the one is none.
+  if (sums.length > 0 && (parts.length === 0 || sums.some(({ unit }) => unit !== null && isMoney(unit)))) return sums;
   const told = ranges(text, FREE);
-  return told.length > 0 ? told : ranges(text, PART_OF_SUM);
+  return told.length > 0 ? told : parts;
 }
 
 /** Shares that a text tells. */

@@ -19,6 +19,10 @@ const OF_A_THING: readonly RegExp[] = [
 const SAID_OF_ANY =
   /\b(?:costs?|paid|pay|pays|payable|charged?|due|owed?|earned?|long|high|each|kosten|bezahlt|gezahlt)\b/giu;
 
+/** What a sum leaves out: "18,200 crowns a year, exclusive of rates". */
+const LEFT_OUT =
+  /(?<!\p{L})(?:exclusive of|excluding|not including|net of|zuzüglich|ausschließlich|abzüglich) (?:(?:the|all|any|der|die|das) )?[\p{L}-]+/giu;
+
 /** True where a measure or price is asked of a thing that neither the sentence names, nor the one before it, nor what it stands under. */
 export function isOfAnotherThing(
   { source, hit, index, text, row }: Evidence,
@@ -32,6 +36,6 @@ export function isOfAnotherThing(
   const units = unitsOfPassage(source, hit.passage);
   const over = row === null ? '' : wordsOver(row);
   const near = [units[index - 1]?.text ?? '', text, headOver(source, units, index), over].join(' ');
-  const terms = termSet(near, language);
+  const terms = termSet(near.replace(LEFT_OUT, ' '), language);
   return !wordings.some((word) => terms.has(word));
 }

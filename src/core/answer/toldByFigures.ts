@@ -6,7 +6,7 @@ import { asksMoney, saysMoney } from './sumsTold';
 
 /** Words for a limit, which "not more than" says as well. */
 const LIMIT_WORDS =
-  /\b(?:(?:upper|lower|maximum|minimum) )?(?:limit|maximum|minimum|cap|ceiling)\b|\b(?:highest|lowest|largest|smallest|greatest|longest|shortest) (?:possible |permitted |allowed )?|\b(?:höchst|mindest|maximal|minimal)(?:e[nrsm]?)?(?!\p{L})|\b(?:obergrenze|untergrenze|höchstbetrag|mindestbetrag|höchstgrenze)(?!\p{L})/giu;
+  /\bthe most\b|\b(?:(?:upper|lower|maximum|minimum) )?(?:limit|maximum|minimum|cap|ceiling)\b|\b(?:highest|lowest|largest|smallest|greatest|longest|shortest) (?:possible |permitted |allowed )?|\b(?:höchst|mindest|maximal|minimal)(?:e[nrsm]?)?(?!\p{L})|\b(?:obergrenze|untergrenze|höchstbetrag|mindestbetrag|höchstgrenze)(?!\p{L})/giu;
 /** Words for a sum to be paid, which any sum says as well. */
 const MONEY_WORDS =
   /\b(?:prices?|costs?|charges?|sums?|money|expenses?|amounts?)\b|(?<!\p{L})(?:preise?|kosten|betrag|beträge|summe|geld)(?!\p{L})|代金|金額|費用/giu;

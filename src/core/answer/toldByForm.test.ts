@@ -114,3 +114,60 @@ test('a word and the same word with a hyphen find each other', () => {
   expect(answered(text, 'May the area be sublet?')).toBe('Yes');
   expect(answered(text.replace('Sub-letting', 'Subletting'), 'May the area be sub-let?')).toMatch(/Yes|permitted/);
 });
+
+describe('what is told without the words that ask for it', () => {
+  const TERMS =
+    'Terms\n\nDues paid in error are refunded if they are claimed within two years.\n\nDues are payable within 28 days.\n\nClaims become barred four years after the loss. A loss is reported within three days.\n\nThe rules hold for everyone other than apprentices. Everyone signs the rules within a week.';
+
+  test.each([
+    ['When must dues be paid?', 'within 28 days'],
+    ['After what time can no claim be brought any more?', 'four years'],
+    ['For whom do the rules not hold?', 'apprentices'],
+  ])('“%s”', (question, said) => expect(answered(TERMS, question)).toContain(said));
+
+  test('German and Japanese times to pay', () => {
+    const store =
+      'Lagervertrag\n\n(1) Die Ware wird von sieben bis siebzehn Uhr ausgegeben.\n\n(2) Rechnungen sind innerhalb von 14 Tagen zu begleichen.';
+    expect(answered(store, 'Bis wann muss bezahlt werden?', 'de')).toContain('14 Tagen');
+    const room =
+      '貸会議室利用約款\n\n第1条 部屋の利用は2時間を単位とする。\n\n第2条 部屋を閉鎖したときは、お金は返還する。';
+    expect(answered(room, '閉鎖されたらお金は戻りますか。', 'ja')).not.toBeNull();
+  });
+
+  test.each([
+    ['How many people does the company employ?', 'We ended the year with 96 staff, of whom 31 work at sea.', '96'],
+    ['When was the wall built?', 'The wall, which dates from 1931, is 240 metres long.', '1931'],
+    ['Who heads the board today?', 'Marit Fossgard succeeded Edwin Hale as chair on 1 May.', 'Marit Fossgard'],
+    ['How large is the bank guarantee?', 'The Handler lodges a bank guarantee of 125,000 crowns.', '125,000'],
+    ['How much is the deposit?', 'Deposit: one half-year’s rent.', 'half-year'],
+    ['How often must the shop be painted?', 'The Tenant paints the shop in the fourth and the eighth year.', 'fourth'],
+    ['Who is the landlord?', 'Landlord: the Trustees of the Seamen’s Widows.', 'Trustees'],
+    ['Who is the consignor?', 'In these rules “consignor” means the person who hands the goods over.', 'person'],
+    ['May the work be passed on to other firms?', 'No part of the work may be subcontracted.', 'No'],
+    ['What is the limit for the cost of towing?', 'Towing is paid in addition, up to 750,000 crowns.', '750,000'],
+  ])('“%s”', (question, sentence, said) => {
+    const text = `Paper\n\n${sentence}\n\nNotices are sent by post. The keys are kept by the porter.`;
+    expect(answered(text, question)).toContain(said);
+  });
+
+  test('what matures is told by its Maturity Date', () => {
+    const loan =
+      'Loan\n\n1. “Maturity Date” means 30 September 2026.\n\n2. It is a default if interest on the loan is not paid within five days after it falls due.';
+    expect(answered(loan, 'When does the loan mature?')).toContain('30 September 2026');
+  });
+});
+
+describe('a measure or a price is of the thing asked', () => {
+  const SURVEY =
+    'Survey\n\nChains lost 2.1 millimetres a year. The longest crack ran for 2.6 metres.\n\nRent is 300 crowns a year, exclusive of rates. Repair work brought in 410 crowns.';
+
+  test.each(['How long is the workboat Petrel?', 'What does a buoy cost?', 'How high are the rates?'])(
+    '“%s” is not told of another',
+    (question) => expect(answered(SURVEY, question)).toBeNull(),
+  );
+
+  test('a sentence that names it is told, though another comes nearer', () => {
+    const accounts = 'Accounts\n\nWages came to 15,610 crowns. Repair work brought in 410 crowns in the year.';
+    expect(answered(accounts, 'How much was earned with repairs?')).toContain('410');
+  });
+});

@@ -47,6 +47,51 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /\b(?<said>claims?\b.*\b(?:brought|raised|made|lodged|asserted))\b.*\b(?:any ?more|no longer)\b|\b(?:after (?:what|which) (?:time|period)|how long|until when|by when)\b.*\b(?<does>claims?\b.*\b(?:brought|raised|made|lodged|asserted)|no claims?\b.*)|\bwie lange\b.*(?<sagt>geltend|einklag\p{L}+|reklamier\p{L}+)/iu,
     /\b(?:barred|lapses?|prescribed|limitation period|extinguished)\b|verjähr|erlischt|ausgeschlossen/iu,
   ],
+  // How many people someone employs is told by staff of a number.
+  [
+    /\bhow many (?<said>(?:people|persons|staff|employees|workers)\b.*?\b(?:employ(?:s|ed)?|work(?:s|ed|ing)? (?:for|at|there|here)|on the payroll|employed))\b|\b(?:wie viele) (?<sagt>(?:mitarbeiter|leute|personen|menschen|angestellte)\p{L}*.*?(?:beschäftigt|arbeiten|angestellt)\p{L}*)/iu,
+    /\b\d[\d,.]* (?:\p{L}+ ){0,2}?(?:staff|employees|workers|men and women)\b|\b(?:staff|workforce|headcount|employees|payroll)\b[^.;]{0,30}?\b(?:of|numbered|was|were|totalled|came to|stood at|rose to|fell to) \d|\b(?:employ(?:s|ed)?)\b[^.;]{0,20}?\d|\d[\d.]* (?:\p{L}+ ){0,2}?(?:Mitarbeiter|Beschäftigte|Angestellte)|beschäftig\p{L}*[^.;]{0,30}?\d/u,
+  ],
+  // When something was built is told by when it dates from.
+  [
+    /^(?:when|(?:in )?(?:what|which) year) (?:was|were) .*?(?<said>built|constructed|erected|made)\s*\?*$|^wann wurden? .*?(?<sagt>gebaut|erbaut|errichtet)\s*\?*$/iu,
+    /\bdat(?:es?|ing) (?:from|back to)\b|\b(?:built|constructed|erected|completed|put up) in\b|(?<!\p{L})stammt aus|erbaut|errichtet/iu,
+  ],
+  // Work given to others is subcontracted.
+  [
+    /\b(?<said>(?:pass(?:ed)?|hand(?:ed)?|give(?:n)?|transfer(?:red)?|entrust(?:ed)?|leave|left)(?: on| over)?\b.*\bto (?:an)?other(?:s| firms?| compan(?:y|ies)| contractors?| business(?:es)?))\b|\b(?<does>(?:other|another|outside) (?:firms?|compan(?:y|ies)|contractors?)\b.*\b(?:do|used?|hired?|brought in|carry out))\b|(?<sagt>subunternehmer\p{L}*|(?:andere|fremde|weitere)n? (?:firmen|betriebe|unternehmen)\b.*?(?:einsetzen|beauftragen|heranziehen))|(?<gilt>(?:他|別)の(?:会社|業者)に.*(?:任せ|頼|委託|させ))/iu,
+    /\bsub-?contract|\bsub-?let|unterauftr|subunternehm|nachunternehm|untervergeb|dritte(?:n)? (?:übertragen|überlassen|vergeben)|再委託|下請|第三者に/iu,
+  ],
+  // What has to be paid for damage at most is told by how far somebody is liable.
+  [
+    /\b(?:the most|at most|maximum|limit|cap|ceiling|up to (?:what|which|how))\b.*?\b(?<said>(?:(?:has|have|having) to |must |would have to )?pay for (?:any |the )?(?:damages?|loss(?:es)?)|liab(?:le|ility)|damages?|compensation)\b|\bbis zu .*?(?<sagt>haftet|haften|haftung)/iu,
+    /\b(?:liab(?:le|ility)|answerable)\b[^.;]{0,90}?\b(?:limited to|exceed|capped|not more than|up to|no more than)\b|haft\p{L}+[^.;]{0,90}?(?:beschränkt|begrenzt|höchstens|bis zu)/iu,
+  ],
+  // Money back is a refund.
+  [
+    /\b(?<said>(?:gets?|have|has|receives?|given)\b.{0,30}?\bmoney back)\b|(?<sagt>(?:bekommt|bekomme|bekommen|kriegt|erhält|erhalten)(?!\p{L}).*?\bgeld (?:wieder )?zurück)|(?<gilt>(?:お金|料金|代金)は?.{0,4}(?:戻|返))/iu,
+    /\brefund|\breimburs|\b(?:given|paid) back\b|\breturned\b|erstatte|zurückgezahlt|返還|返金|払い戻/iu,
+  ],
+  // Who pays nothing is told by what is free or who is exempt.
+  [
+    /^(?:who|which (?:people|persons|vessels|ships|boats)) (?<said>(?:pays? nothing|need not pay|(?:does|do) not (?:have to )?pay|travels? (?:for )?free|(?:is|are) free))\b|^wer (?<sagt>(?:muss|zahlt|bezahlt) (?:nichts|keine \p{L}+)(?: (?:be)?zahlen)?)(?!\p{L})/iu,
+    /\b(?:exempt|free of charge|free\b|pays? nothing|no (?:fee|charge|dues))\b|befreit|frei(?:e[nr]?)? (?:eintritt|von)|kostenlos|unentgeltlich|gebührenfrei/iu,
+  ],
+  // When somebody can be reached is told by hours.
+  [
+    /^when (?:can|may|could|is|are) .*?\b(?<said>reached|called|phoned|available|contacted)\b|^wann (?:kann|ist|sind) .*?(?<sagt>erreich\p{L}+)/iu,
+    /\b(?:from|between) (?:\d|six|seven|eight|nine|ten|noon)[^.;]{0,20}? (?:to|and) [^.;]{1,24}?(?:o['’]clock|[ap]\.?m|morning|evening|noon|night)|round the clock|at all hours|von \d{1,2}(?:[.:]\d{2})? (?:Uhr )?bis/iu,
+  ],
+  // Money in the bank is cash.
+  [
+    /\b(?<said>(?:money|cash) .*\b(?:in|at) (?:the )?bank)\b/i,
+    /^(?:cash|bank balances?)\b|\bcash (?:at bank|and cash equivalents|balances?)\b/iu,
+  ],
+  // Where a company is based is told by its registered office.
+  [
+    /^where (?:is|are) .*?\b(?<said>based|domiciled|registered|located)\b|^wo .*?(?<sagt>ihren sitz|seinen sitz|ansässig)/iu,
+    /\b(?:registered|head|principal) office\b|\bdomicil|\bseat\b|\boffices? (?:is|are) (?:at|in)\b|(?<!\p{L})(?:mit )?Sitz (?:in|ist)|geschäftsansässig/iu,
+  ],
   // Who pays is told by who supplies or bears it.
   [
     /^who (?<said>pays?) (?:for )?\b|^wer (?<sagt>(?:be)?zahlt)(?!\p{L})/iu,

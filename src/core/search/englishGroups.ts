@@ -26,7 +26,7 @@ delete remove erase removal
 error fault failure mistake defect
 keep retain preserve store
 change amend modify alter vary variation amendment alteration
-inform notify tell notice notification
+inform notify tell notice notification announce
 check verify inspect examine inspection verification
 choose select choice selection
 make create produce
