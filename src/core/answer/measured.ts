@@ -14,7 +14,12 @@ export interface Measured {
   /** Terms of the question for people who are counted, which a number of people says as well: "members", of seven persons. */
   readonly countedAs: ReadonlySet<string>;
   readonly money: boolean;
+  /** True where a sum for one of something is asked for, which no total in thousands tells. */
+  readonly each: boolean;
 }
+
+/** Asks for a sum for one of something: "for each departure". */
+const ASKS_FOR_EACH = /\b(?:for|per) (?:each|every)\b|(?<!\p{L})für jede[nrs]?(?!\p{L})|につき/iu;
 
 /** What a question's figures are to measure; `language` is that of the documents. */
 export function measuredBy(question: Question, language: Language): Measured {
@@ -32,6 +37,7 @@ export function measuredBy(question: Question, language: Language): Measured {
     counted: new Set([...terms, ...standIns]),
     countedAs: new Set(people.flatMap((word) => termsOf(word, language).map(({ term }) => term))),
     money: asksMoney(question),
+    each: asksMoney(question) && ASKS_FOR_EACH.test(question.text),
   };
 }
 

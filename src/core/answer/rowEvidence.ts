@@ -62,9 +62,14 @@ export function columnAsked({ table, row }: RowOfTable, question: Question, lang
 }
 
 /** False for a row whose figures measure or count something else than is asked for: by the units of its cells, and by what it and its table are called. */
-export function rowMeasures({ quantity, counted, money }: Measured, row: RowOfTable, language: Language): boolean {
+export function rowMeasures(
+  { quantity, counted, money, each }: Measured,
+  row: RowOfTable,
+  language: Language,
+): boolean {
   const units = row.row.cells.flatMap((cell) => cell?.unit ?? []);
   if (quantity !== null && units.length > 0 && !units.some((unit) => quantity.test(unit))) return false;
+  if (each && row.row.cells.some((cell) => (cell?.scale ?? 1) > 1)) return false;
   if (counted.size > 0) {
     const called = termSet(`${wordsOver(row)} ${row.table.caption ?? ''}`, language);
     if (![...counted].some((term) => called.has(term))) return false;

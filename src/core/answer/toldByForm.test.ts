@@ -166,6 +166,17 @@ describe('a measure or a price is of the thing asked', () => {
     (question) => expect(answered(SURVEY, question)).toBeNull(),
   );
 
+  test('a sum for each of something is no total in thousands', () => {
+    const accounts =
+      'Accounts\n\nTable 1: Penalties in thousands of crowns\n\n                         2025       2024\nLate departures          402        518\nSailings not made        110        220';
+    const contract = 'Contract\n\nFor each departure that is late the Operator pays two hundred crowns.';
+    const library = libraryOfTexts({ 'accounts.txt': accounts, 'contract.txt': contract });
+    const asked = askBuiltIn('What is paid for each departure that is late?', library.sources(), library.quotes, {
+      now: () => 0,
+    });
+    expect(asked.headline).toContain('two hundred crowns');
+  });
+
   test('a sentence that names it is told, though another comes nearer', () => {
     const accounts = 'Accounts\n\nWages came to 15,610 crowns. Repair work brought in 410 crowns in the year.';
     expect(answered(accounts, 'How much was earned with repairs?')).toContain('410');
