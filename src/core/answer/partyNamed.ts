@@ -36,7 +36,7 @@ function holderOf(text: string, words: readonly string[]): string | null {
   const name = (before.exec(text) ?? behind.exec(text))?.groups?.['name'];
   // "The Harbour Master, Harbour Office, Town Quay" is an address.
   if (name === undefined || OF_PLACE.test(name)) return null;
-  return words.some((word) => name.toLowerCase().includes(word)) ? null : name;
+  return words.some((word) => name.toLowerCase().includes(word)) ? null : name.replace(/(?<=\p{Ll}{3})\.$/u, '');
 }
 
 /** True for a text that says what is meant by the office or role that a question asks the holder of: “consignor” means the person who. */

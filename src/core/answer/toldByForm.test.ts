@@ -141,13 +141,13 @@ describe('what is told without the words that ask for it', () => {
     ['How large is the bank guarantee?', 'The Handler lodges a bank guarantee of 125,000 crowns.', '125,000'],
     ['How much is the deposit?', 'Deposit: one half-year’s rent.', 'half-year'],
     ['How often must the shop be painted?', 'The Tenant paints the shop in the fourth and the eighth year.', 'fourth'],
-    ['Who is the landlord?', 'Landlord: the Trustees of the Seamen’s Widows.', 'Trustees'],
+    ['Who is the landlord?', 'Landlord: the Trustees of the Seamen’s Widows.', /Widows$/],
     ['Who is the consignor?', 'In these rules “consignor” means the person who hands the goods over.', 'person'],
     ['May the work be passed on to other firms?', 'No part of the work may be subcontracted.', 'No'],
     ['What is the limit for the cost of towing?', 'Towing is paid in addition, up to 750,000 crowns.', '750,000'],
   ])('“%s”', (question, sentence, said) => {
     const text = `Paper\n\n${sentence}\n\nNotices are sent by post. The keys are kept by the porter.`;
-    expect(answered(text, question)).toContain(said);
+    expect(answered(text, question)).toMatch(said);
   });
 
   test('what matures is told by its Maturity Date', () => {
