@@ -15,7 +15,7 @@ import { rowsListed } from './rowsListed';
 import { isNear } from './speaksOfElse';
 import { isTitle } from './surroundings';
 import { lacksTellingWords } from './tellingWords';
-import { isOfAnotherThing } from './thingMeasured';
+import { ofAnotherThing } from './thingMeasured';
 import { cellPlace, isCaption } from '../figure';
 import type { Sought } from './seek';
 import { RUN_IN, type UnitText } from '../search';
@@ -56,11 +56,12 @@ function answerAs(
   );
   const why = asksWhy(question.text);
   const valued = VALUE_KINDS.has(question.kind);
+  const passedOver = ofAnotherThing(question, sources[0]?.segment.language ?? 'en');
   const able = evidence.filter(
     (one) =>
       canAnswer(one) &&
       (!why || isSaid(one)) &&
-      !(valued && (isCaption(one.source.tables, one.unit.spans) || isOfAnotherThing(one, question))),
+      !(valued && (isCaption(one.source.tables, one.unit.spans) || passedOver(one))),
   );
   const first = why ? reasonAmong(able, question) : (valuedAmong(able, question) ?? tellingAmong(able, question));
   const listed = listLead(able, question);

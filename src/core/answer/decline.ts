@@ -105,7 +105,7 @@ export function answers(
   if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
     return false;
   const unnamed = asksHolder(question) && features.kind <= 1 && someoneNamed(best.text, question.text) === null;
-  if (unnamed && !saysWhoIsMeant(best.text, question.text)) return false;
+  if (unnamed && !saysWhoIsMeant(best.text, question.text, best.source.segment.language)) return false;
   // "How much tax was paid?" is told by no row of wages.
   const otherRow = best.row !== null && features.focus === 0 && features.label < OF_THE_ROW;
   if (otherRow && question.kind === 'amount' && question.focus.length > 0) return false;

@@ -11,7 +11,6 @@ import {
   type Hit,
   type UnitText,
 } from '../search';
-import { countsThings } from './counted';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { tellsDistance } from './datesTold';
@@ -19,18 +18,17 @@ import { freshMentions, kindNearness } from './kinds';
 import { measuredBy, measures, type Measured } from './measured';
 import { partyNamed, someoneNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
-import { asksSize, SIZE, toldIn, wordsOfQuantity } from './quantities';
+import { asksSize, SIZE, toldIn } from './quantities';
 import { asksLimit, tellsLimit } from './limits';
 import { namesOtherSide } from './otherSide';
 import type { Question } from './question';
-import { reachedAt, WAYS_TO_REACH } from './reachedAt';
 import { termsInRange } from './rangeOfLabel';
 import { columnAsked, labelShare, rowMeasures, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
+import { saidWithout, type SaidWithout } from './saidWithout';
 import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
 import { announcedBy, headOver, leadOf, takenUp } from './surroundings';
 import { TermWeights, theirWords } from './termWeights';
-import { toldByFigures, type FiguresTold } from './toldByFigures';
 import { toldByForm, type FormTold } from './toldByForm';
 import { weigh, type Features } from './weights';
 
@@ -97,8 +95,6 @@ class Measure {
   private readonly forms: readonly Form[];
   /** The length of period the question is about. */
   private readonly asked: PeriodSpan;
-  /** What the number or address looks like at which somebody is to be reached. */
-  private readonly reached: RegExp | null;
   /** Words of the term to be defined, where a definition is wanted. */
   private readonly defined: readonly string[];
   /** True where it is asked how large something is. */
@@ -106,12 +102,9 @@ class Measure {
   /** True where a limit is asked for. */
   private readonly limited: boolean;
   private readonly measured: Measured;
-  /** Words of the question that figures in units of its quantity say as well. */
-  private readonly quantityWords: string;
   /** What a sentence says of the question by its form alone. */
   private readonly byForm: FormTold | null;
-  /** What its figures say of the question without the words for it. */
-  private readonly byFigures: readonly FiguresTold[];
+  private readonly said: SaidWithout;
   /** Terms of headings and names, which many units stand under. */
   private readonly known = new Map<string, ReadonlySet<string>>();
 
@@ -133,10 +126,8 @@ class Measure {
     this.sized = question.kind === 'number' && asksSize(question.text);
     this.limited = asksLimit(question.text);
     this.measured = measuredBy(question, sources[0]?.segment.language ?? 'en');
-    this.quantityWords = wordsOfQuantity(question.text);
     this.byForm = toldByForm(question.text, sources[0]?.segment.language ?? 'en');
-    this.byFigures = toldByFigures(question, sources[0]?.segment.language ?? 'en');
-    this.reached = reachedAt(question.text);
+    this.said = saidWithout(question, this.measured, this.byForm, sources[0]?.segment.language ?? 'en');
     this.defined = termDefined(question.text) ?? question.words;
   }
 
@@ -196,26 +187,9 @@ class Measure {
 
   /** The terms of a unit, with those of the question that its form or its figures say in their own way. */
   private termsIn(text: string, figures: readonly Range[], language: Language): ReadonlySet<string> {
-    const said = this.saidWithout(text, figures, language);
+    const said = this.said(text, figures, language);
     const own = this.ownTerms(text, language);
     return said.length === 0 ? own : union(own, ...said);
-  }
-
-  /** Terms of the question that a unit says without their words: a figure in units of the quantity asked for, or a number or address to reach somebody by, is called what it is asked by. */
-  private saidWithout(text: string, figures: readonly Range[], language: Language): ReadonlySet<string>[] {
-    const byFigures =
-      figures.length > 0 ? this.byFigures.filter(({ told }) => told(text, figures)).map(({ terms }) => terms) : [];
-    if (this.byForm?.form.test(text) === true) return [this.byForm.terms, ...byFigures];
-    const { quantity, counted, countedAs } = this.measured;
-    if (countedAs.size > 0 && countsThings(text, figures, (term) => counted.has(term), language))
-      return [countedAs, ...byFigures];
-    if (quantity !== null && this.quantityWords !== '' && toldIn(quantity, text, figures))
-      return [termSet(this.quantityWords, language), ...byFigures];
-    if (this.reached === null || text.search(this.reached) < 0) return byFigures;
-    return [
-      termSet([...WAYS_TO_REACH].filter((word) => this.question.spoken.has(word)).join(' '), language),
-      ...byFigures,
-    ];
   }
 
   /** The terms of a text but for those that only announce what stands behind: "as follows" tells of no consequence. */

@@ -1,5 +1,6 @@
 import { termsOf } from '../search';
-import { tokenize } from '../text';
+import { tokenize, type Language } from '../text';
+import { definesTerm } from './defining';
 import type { Question } from './question';
 
 const NAME = String.raw`\p{Lu}[\p{L}\p{N}.&’'-]*(?:\s+(?:(?:of|the|and|&|for|von|der)\s+)?\p{Lu}[\p{L}\p{N}.&’'-]*|\s+(?:plc|ltd|limited|inc|llc|gmbh|co)\b\.?)*`;
@@ -40,12 +41,9 @@ function holderOf(text: string, words: readonly string[]): string | null {
 }
 
 /** True for a text that says what is meant by the office or role that a question asks the holder of: “consignor” means the person who. */
-export function saysWhoIsMeant(text: string, asked: string): boolean {
+export function saysWhoIsMeant(text: string, asked: string, language: Language): boolean {
   const office = HOLDER.exec(asked.trim())?.groups?.['office'];
-  if (office === undefined || !/^[\p{L}' -]+$/u.test(office)) return false;
-  return new RegExp(String.raw`[“"„](?:the )?${office}[”"“]\s+(?:means?|shall mean|is|are)\b`, 'iu').test(
-    text.replace(/\s+/g, ' '),
-  );
+  return office !== undefined && definesTerm(text, office.toLowerCase().split(/[\s-]+/), language);
 }
 
 const HOLDER =

@@ -1,4 +1,5 @@
 import { termSet, unitsOfPassage } from '../search';
+import type { Language } from '../text';
 import type { Evidence } from './evidence';
 import { wordingsOf, type Question } from './question';
 import { wordsOver } from './rowEvidence';
@@ -23,19 +24,20 @@ const SAID_OF_ANY =
 const LEFT_OUT =
   /(?<!\p{L})(?:exclusive of|excluding|not including|net of|zuzüglich|ausschließlich|abzüglich) (?:(?:the|all|any|der|die|das) )?[\p{L}-]+/giu;
 
-/** True where a measure or price is asked of a thing that neither the sentence names, nor the one before it, nor what it stands under. */
-export function isOfAnotherThing(
-  { source, hit, index, text, row }: Evidence,
-  { text: asked, subject }: Question,
-): boolean {
-  const { language } = source.segment;
+/** Tells the sentences to pass over, where a measure or price is asked of a thing: those that name it neither themselves, nor in the one before, nor in what they stand under. */
+export function ofAnotherThing({ text: asked, subject }: Question, language: Language): (one: Evidence) => boolean {
   const of = OF_A_THING.flatMap((shape) => shape.exec(asked.trim())?.groups?.['of'] ?? [])[0] ?? '';
   const named = termSet(of.replace(SAID_OF_ANY, ' '), language);
   const wordings = [...wordingsOf({ subject: subject.filter(({ term }) => named.has(term)) })];
-  if (wordings.length === 0) return false;
-  const units = unitsOfPassage(source, hit.passage);
-  const over = row === null ? '' : wordsOver(row);
-  const near = [units[index - 1]?.text ?? '', text, headOver(source, units, index), over].join(' ');
-  const terms = termSet(near.replace(LEFT_OUT, ' '), language);
-  return !wordings.some((word) => terms.has(word));
+  if (wordings.length === 0) return () => false;
+  const names = (text: string, own: Language): boolean => {
+    const terms = termSet(text.replace(LEFT_OUT, ' '), own);
+    return wordings.some((word) => terms.has(word));
+  };
+  return ({ source, hit, index, text, row }) => {
+    const own = source.segment.language;
+    if (names(text, own) || (row !== null && names(wordsOver(row), own))) return false;
+    const units = unitsOfPassage(source, hit.passage);
+    return !names(units[index - 1]?.text ?? '', own) && !names(headOver(source, units, index), own);
+  };
 }
