@@ -4,6 +4,7 @@ import { saySides } from './sides';
 import { answers, answersOnSubject } from './decline';
 import { gatherEvidence, type Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
+import { tellingOf, tellsFigure } from './matterTold';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
 import { itemsAfter, listLead, wayAmong } from './listing';
 import { asksSizeOfMove } from './moves';
@@ -56,22 +57,32 @@ function answerAs(
   );
   const why = asksWhy(question.text);
   const valued = VALUE_KINDS.has(question.kind);
-  const passedOver = ofAnotherThing(question, sources[0]?.segment.language ?? 'en');
+  // What agreements settle is told without the words that it is asked by.
+  const passedOver =
+    question.matter === null ? ofAnotherThing(question, sources[0]?.segment.language ?? 'en') : () => false;
   const able = evidence.filter(
     (one) =>
       canAnswer(one) &&
       (!why || isSaid(one)) &&
       !(valued && (isCaption(one.source.tables, one.unit.spans) || passedOver(one))),
   );
-  const first = why ? reasonAmong(able, question) : (valuedAmong(able, question) ?? tellingAmong(able, question));
+  const first = why
+    ? reasonAmong(able, question)
+    : (matterAmong(able, question) ?? valuedAmong(able, question) ?? tellingAmong(able, question));
   const listed = listLead(able, question);
   const way = listed === null ? wayAmong(able, question) : null;
-  const best = listed ?? way?.under ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;
+  const leading = listed ?? way?.under ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;
+  if (leading === undefined) return { ...EMPTY, missing: [question.text] };
+  const rows = rowsListed(leading, able, question);
+  if (rows.length > 0) return { ...EMPTY, headline: shorten(rows.map(({ label }) => label).join('; ')), claims: quotedOf(leading.source, rows) }; // prettier-ignore
+  const answering = (one: Evidence, more = 0): boolean =>
+    onSubject ? answersOnSubject(one, question) : answers(one, evidence, question, sources, more);
+  const best = answering(leading)
+    ? leading
+    : listed === null && way === null && !onSubject
+      ? nextAmong(able, leading, question).find((one) => answering(one, NEXT_SUM))
+      : undefined;
   if (best === undefined) return { ...EMPTY, missing: [question.text] };
-  const rows = rowsListed(best, able, question);
-  if (rows.length > 0) return { ...EMPTY, headline: shorten(rows.map(({ label }) => label).join('; ')), claims: quotedOf(best.source, rows) }; // prettier-ignore
-  if (!(onSubject ? answersOnSubject(best, question) : answers(best, evidence, question, sources)))
-    return { ...EMPTY, missing: [question.text] };
   if (way !== null) return { ...EMPTY, headline: shorten(best.text), claims: quotedOf(best.source, way.steps) };
   const items = valued && best.features.kind > 0 ? [] : itemsAfter(best);
   const lead = valueNextTo(best, evidence, question);
@@ -157,6 +168,33 @@ function valuedAmong(able: readonly Evidence[], { kind }: Question): Evidence | 
       tells(one) &&
       one.score >= VALUED_SCORE * best.score &&
       Math.max(one.features.led, one.features.around) >= VALUED_HOLDS,
+  );
+}
+
+/** Where the best does not answer: how near the next must come to it, how many are looked at, and by how much more they must be trusted. */
+const NEXT_SCORE = 0.7;
+const NEXT_LOOKED_AT = 3;
+const NEXT_SUM = 1;
+
+/** What may tell a sum of money where the best is of something else: the next few that come near. */
+function nextAmong(able: readonly Evidence[], best: Evidence, { kind }: Question): readonly Evidence[] {
+  if (kind !== 'amount') return [];
+  return able.filter((one) => one !== best && one.score >= NEXT_SCORE * best.score).slice(0, NEXT_LOOKED_AT);
+}
+
+/** How near what tells the matter asked for must come to the best, which does not. */
+const MATTER_SCORE = 0.6;
+
+/** What tells the matter that is asked for, with the value where one is asked; undefined where nothing near the best does. */
+function matterAmong(able: readonly Evidence[], { kind, matter }: Question): Evidence | undefined {
+  const [best] = able;
+  if (best === undefined || matter === null) return undefined;
+  const telling = able.filter((one) => one.score >= MATTER_SCORE * best.score && tellingOf(matter, one) === 'itself');
+  if (!VALUE_KINDS.has(kind)) return telling[0];
+  return (
+    telling.find(({ features }) => features.kind > 0) ??
+    telling.find((one) => tellsFigure(one.text)) ??
+    (kind === 'date' ? telling[0] : undefined)
   );
 }
 

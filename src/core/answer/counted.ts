@@ -51,6 +51,10 @@ export function thingsCounted(asked: string): string[] {
   return things.some((word) => BELONGING.includes(word)) ? [...things, ...ANYBODY] : things;
 }
 
+/** What a number measures: it counts nothing then that stands behind, “within 30 metres of a silo”. */
+const MEASURED_IN =
+  /^(?:metres?|meters?|kilomet(?:re|er)s?|centimet(?:re|er)s?|millimet(?:re|er)s?|miles?|knots?|seconds?|minutes?|hours?|days?|weeks?|months?|years?|crowns?|euros?|pounds?|dollars?|tonnes?|tons?|kilograms?|kg|litres?|liters?|degrees?|meter[ns]?|sekunden?|minuten?|stunden?|tage[ns]?|wochen?|monate[ns]?|jahre[ns]?|kronen?|tonnen?|liter)$/i;
+
 /** True when one of the numbers stands right before what is counted, or behind "the number of" it or "of" and "was": "a crew of three". */
 export function countsThings(
   text: string,
@@ -68,6 +72,11 @@ export function countsThings(
     // A share counts what it is a share of.
     if (/%|per ?cent|prozent/i.test(text.slice(start, end)) && !/^\s*(?:of|der|des|von)\b/i.test(text.slice(end)))
       return false;
+    const unit = [
+      ...tokens.filter((token) => token.start >= start && token.start < end).slice(-1),
+      ...behind.slice(0, 1),
+    ].find(({ word }) => MEASURED_IN.test(word));
+    if (unit !== undefined && !among([unit])) return false;
     // The number may have taken in what it counts as its unit: "3.42 million passengers".
     if (among(tokens.filter((token) => token.start >= start && token.start < end)) || among(behind)) return true;
     const before = tokens.filter((token) => token.end <= start).slice(-BEFORE);

@@ -3,6 +3,7 @@ import { tokensOf, type Language } from '../text';
 import { BY_NAME, type Evidence } from './evidence';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
 import { absentShare, asksOfNothing, unknownTo } from './ofNothing';
+import { tellingOf, tellsFigure } from './matterTold';
 import { asksHolder, saysWhoIsMeant, someoneNamed } from './partyNamed';
 import type { Question } from './question';
 import { reachedAt } from './reachedAt';
@@ -89,15 +90,32 @@ function unsaidBy({ text, source }: Evidence, question: Question): Question {
   return { ...question, subject: question.subject.filter(({ term }) => !told.terms.has(term)) };
 }
 
-/** True when the best evidence answers the question; `evidence` is sorted, the best first. A period asked for that is nowhere near settles it. */
+/** What of a question a sentence must hold that tells its matter, and one that does not. */
+const MATTER_LED = 0.4;
+const MATTER_COVERED = 0.8;
+
+/** True when the best evidence answers the question; `evidence` is sorted, the best first. A period asked for that is nowhere near settles it, as does what tells the matter that is asked for; `more` is what is asked beyond the least sum of its signs. */
 export function answers(
   best: Evidence,
   evidence: readonly Evidence[],
   question: Question,
   sources: readonly AskedSource[],
+  more = 0,
 ): boolean {
   const { features } = best;
   if (features.period === 0) return false;
+  const { matter } = question;
+  const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
+  if (matter !== null) {
+    const telling = tellingOf(matter, best);
+    if (
+      telling === 'itself' &&
+      (!valueless || question.kind === 'date' || tellsFigure(best.text)) &&
+      features.led >= MATTER_LED
+    )
+      return true;
+    if (telling === 'not' && features.covered < MATTER_COVERED) return false;
+  }
   if (NUMBER_KINDS.has(question.kind) && features.kind < 1) return false;
   // What the best evidence says by its form need not stand anywhere.
   const unsaid = unsaidBy(best, question);
@@ -112,7 +130,6 @@ export function answers(
   if (speaksOfElse(best, question, sources)) return false;
   const reached = reachedAt(question.text);
   if (reached !== null && best.text.search(reached) < 0) return false;
-  const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
   // In a sentence of many words all may stand far from one another.
   const together = features.pairs > 0 || question.subject.length === 1 || best.text.split(/\s+/).length <= LONG;
   const met = features.covered > WHOLLY && !valueless && together;
@@ -154,7 +171,7 @@ export function answers(
   };
   let sum = (BY_KIND[question.kind] ?? 0) + (BY_LANGUAGE[best.source.segment.language] ?? 0);
   for (const name of Object.keys(SPEAKS) as (keyof typeof SPEAKS)[]) sum += SPEAKS[name] * measured[name];
-  return sum >= LEAST;
+  return sum >= LEAST + more;
 }
 
 /** Share of a question's words that a sentence of the very clause asked about must hold, where no value is asked for. */

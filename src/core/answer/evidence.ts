@@ -149,7 +149,7 @@ class Measure {
       const ranged = row === null ? null : termsInRange(row.row.path.at(-1) ?? '', this.question.text, language);
       const headed = over === null ? own : union(own, over.path, over.caption, over.heads, ranged ?? own);
       const features: Features = {
-        ...this.unit(text, figures[index] as Range[], unit.kind, language, row),
+        ...this.unit(text, figures[index] as Range[], unit.kind, language, row, this.takesUp(units, sets, index)),
         headed: this.weights.share(heads[index] ?? own),
         draft: isDraft(source.name) && !isDraft(this.question.text) ? 1 : 0,
         forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.forms, headed),
@@ -183,6 +183,12 @@ class Measure {
     const items = READ_WITH_ITEMS.has(this.question.kind) ? announcedBy(units, index) : [];
     if (items.length > 1) return union(own, ...items.map((at) => sets[at] as ReadonlySet<string>));
     return sets[leadOf(units, index)] ?? sets[takenUp(units, index)] ?? own;
+  }
+
+  /** True for a sentence that opens by taking up what the one before speaks of, where that is asked about: “It costs 95 crowns”. */
+  private takesUp(units: readonly UnitText[], sets: readonly ReadonlySet<string>[], index: number): boolean {
+    const before = sets[takenUp(units, index)];
+    return before !== undefined && [...before].some((term) => this.weights.has(term));
   }
 
   /** The terms of a unit, with those of the question that its form or its figures say in their own way. */
@@ -269,6 +275,7 @@ class Measure {
     kind: UnitText['unit']['kind'],
     language: Language,
     row: RowOfTable | null,
+    takesUp: boolean,
   ) {
     const { question } = this;
     const named = partyNamed(text, question) !== null;
@@ -278,7 +285,7 @@ class Measure {
     return {
       pairs: pairShare(text, this.spellings, language),
       kind: named ? 1.6 : mentions.length === 0 ? 0 : someone ? BY_NAME : this.measureOf(text, mentions, row, language),
-      near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language),
+      near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language, takesUp),
       definition: question.kind === 'definition' ? definingShare(text, this.defined, language) : 0,
       phrase: phrase ? 1 : 0,
       row: kind === 'row' ? 1 : 0,

@@ -99,7 +99,12 @@ export function closestMention(evidence: Evidence, question: Question): string |
   const fitting = possible.filter((one) =>
     sized ? toldIn(SIZE, evidence.text, [one]) : measures(asksFor, evidence.text, [one], language),
   );
-  const candidates = fitting.length > 0 ? fitting : possible;
+  const told = question.matter?.value;
+  const placed = (fitting.length > 0 ? fitting : possible).filter(
+    ({ start, end }) =>
+      told?.before.test(evidence.text.slice(0, start)) === true || told?.behind.test(evidence.text.slice(end)) === true,
+  );
+  const candidates = placed.length > 0 ? placed : fitting.length > 0 ? fitting : possible;
   const [best] = candidates.sort((a, b) => distance(a) + aged(a.end) - distance(b) - aged(b.end));
   if (best === undefined) return null;
   // Contracts say a sum in words and again in figures: "two hundred crowns (200)".
@@ -125,6 +130,7 @@ const DENIES: readonly RegExp[] = [
   /\b(?:nobody|no one|niemand|not(?! (?:later|less|more|fewer|earlier|older|only|exceeding|to exceed)\b)|cannot|never|neither|nor)\b|^(?:\S+\s)?no \p{L}+|\b(?:in|under) no\b|\b(?:has|have|is|are) no \p{L}+|\bno (?:\p{L}+ ){1,2}(?:is|are|was|were|has|have|shall|may|will|can|need)\b|n['’]t\b|\b(?:nicht|kein\w*|nie|weder)\b|ない|ません|してはならない/iu,
   /\b(?:prohibit\w*|forbid\w*|forbidden|banned|verboten|untersagt)\b|禁止/i,
   /\b(?:exempt\w*|exclud\w*|excepted|ausgenommen|ausgeschlossen)\b/i,
+  /\bpersonal to\b/i,
   /\b(?:invalid|void|unlawful|unwirksam|ungültig|unzulässig)\b/i,
   // What may not be hindered is free: "the licence may not restrict anyone from".
   /\b(?:not|never|cannot|nothing|nicht|kein\w*)\b.{0,40}\b(?:restrict|prevent|hinder|preclude|impede|verhinder|hinder|beschränk)\w*/i,

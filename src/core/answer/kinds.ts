@@ -66,11 +66,12 @@ export function kindNearness(
   mentions: readonly Range[],
   isAsked: (term: string) => boolean,
   language: Language,
+  takesUp = false,
 ): number {
   if (mentions.length === 0) return 0;
   const tokens = tokensOf(text);
   const asked = tokens.flatMap((token, at) =>
-    termsOf(token.word, language).some((one) => isAsked(one.term)) ? [at] : [],
+    (takesUp && at === 0) || termsOf(token.word, language).some((one) => isAsked(one.term)) ? [at] : [],
   );
   let best = Infinity;
   for (const mention of mentions) {

@@ -13,6 +13,7 @@ import {
   type QueryTerm,
 } from '../search';
 import { kindOf } from './kindOf';
+import { matterOf, type Matter } from './matters';
 import type { AnswerKind } from './types';
 
 export interface Question {
@@ -33,6 +34,8 @@ export interface Question {
   readonly periods: readonly string[];
   /** Those of the subject that say which of a thing's properties is asked: "telephone" of "the telephone number of the Harbour Master"; none when its shape does not tell. */
   readonly focus: readonly string[];
+  /** What agreements settle that it asks for; null where it asks for nothing of the kind. */
+  readonly matter: Matter | null;
   /** Every word of the question, folded. */
   readonly spoken: ReadonlySet<string>;
 }
@@ -200,6 +203,7 @@ export function analyseQuestion(
     phrases: quoted,
     values,
     periods: values.filter((value) => /^(?:@|#(?:19|20)\d{2}$)/.test(value)),
+    matter: matterOf(text, language),
     spoken: new Set(tokenize(text).map((token) => token.word)),
   };
 }

@@ -144,7 +144,9 @@ export function seek(
   const terms = widened(own.terms.filter(said).map(alone));
   const subject = new Set([...own.subject.map(({ term }) => term), ...unsaid]);
   const analysed = { ...own, terms, subject: terms.filter(({ term }) => subject.has(term)) };
-  const led = context === '' ? [] : contextTerms(context, language, own.terms);
+  // What agreements settle is found by the words of its clauses as well.
+  const matter = own.matter?.words ?? '';
+  const led = context === '' && matter === '' ? [] : contextTerms(`${context} ${matter}`, language, own.terms);
   const hits = searchPassages(sources, [...terms, ...led], settings.breadth, {
     worth: worthFor(analysed),
     within: place === null ? undefined : passagesOf(place),

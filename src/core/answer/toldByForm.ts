@@ -1,5 +1,6 @@
 import { termSet } from '../search';
 import type { Language } from '../text';
+import { matterOf } from './matters';
 
 /** What things are made of. */
 export const MATERIAL =
@@ -94,8 +95,13 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
   // Who pays is told by who supplies or bears it.
   [
-    /^who (?<said>pays?) (?:for )?\b|^wer (?<sagt>(?:be)?zahlt)(?!\p{L})/iu,
-    /\b(?:supplied|provided|furnished|borne|paid|met) by (?:the )?\p{Lu}|\bat the (?:cost|expense) of\b|\b(?:bears?|borne|carries|meets) .{0,30}\b(?:costs?|expenses?|charges?)\b|\bat (?:its|his|her|their) (?:own )?(?:cost|expense)\b|\bauf Kosten (?:de[rs]|von)(?!\p{L})|(?<!\p{L})(?:stellt|trägt) (?:der|die|das)(?!\p{L})/u,
+    /^who (?:has to |must |is to )?(?<said>(?:pays?|covers?|bears?|meets?|settles?) (?:the (?:costs?|bills?|expenses?|price) (?:of|for) |for )?|is charged for )|^at whose (?<does>expense|cost)\b|^wer (?<sagt>(?:be)?zahlt(?: für)?|trägt (?:die )?kosten|übernimmt (?:die )?kosten)(?!\p{L})|^wer trägt die \p{L}+(?<gilt>kosten)(?!\p{L})/iu,
+    /\b(?:supplied|provided|furnished|borne|paid|met|settled) by (?:the )?\p{Lu}|\b(?:charged to|falls? on|(?:is|are) for) the \p{Lu}|\bfor (?:the )?\p{Lu}[\p{L}’']+ account\b|\b(?:pays?|settles?) (?:for )?|\bat the (?:cost|expense) of\b|\b(?:bears?|borne|carries|meets) .{0,30}\b(?:costs?|expenses?|charges?)\b|\bat (?:its|his|her|their) (?:own )?(?:cost|expense)\b|\bauf Kosten (?:de[rs]|von)(?!\p{L})|zu Lasten de[rs](?!\p{L})|(?<!\p{L})(?:be)?zahlt (?:der|die|das)(?!\p{L})|(?<!\p{L})(?:stellt|trägt|übernimmt) (?:der|die|das)(?!\p{L})|(?<!\p{L})(?:trägt|übernimmt) (?:\p{L}+ )?(?:die )?\p{L}*[Kk]osten/u,
+  ],
+  // Who keeps a thing in order is told by who repairs it.
+  [
+    /^(?:who|whose (?:job|task|duty) is it to) (?:has to |must |is responsible for |should )?(?<said>repair(?:s|ing)?|maintain(?:s|ing)?|looks? after|fix(?:es)?|mends?|keeps?\b.*\bin (?:order|repair)|sees? to)\b/i,
+    /\brepair|\bmaint(?:ain|enance)|\bupkeep\b|\b(?:keeps?|kept)\b.*\b(?:repair|order)\b|\bsees to\b|\blooks after\b|\bresponsible for\b/i,
   ],
   // Who wrote it is told by whom it was made by.
   [
@@ -132,8 +138,20 @@ export interface FormTold {
   readonly terms: ReadonlySet<string>;
 }
 
+/** Words that name an agreement, whichever it is, and how long or soon something is. */
+const OF_ANY =
+  'contract agreement lease licence policy charter concession long soon much many often quickly early far high large time period';
+
+/** The terms of a question that its matter is asked by. */
+function ownTerms(asked: string, words: string, language: Language): ReadonlySet<string> {
+  const known = termSet(`${words} ${OF_ANY}`, language);
+  return new Set([...termSet(asked, language)].filter((term) => known.has(term)));
+}
+
 /** The form that says what a question asks; null where its words ask for nothing of the kind. `language` is that of the documents. */
 export function toldByForm(asked: string, language: Language): FormTold | null {
+  const matter = matterOf(asked, language);
+  if (matter !== null) return { form: matter.told, terms: ownTerms(asked, matter.words, language) };
   for (const [shape, form] of TOLD_BY_FORM) {
     const found = shape.exec(asked.trim());
     const words = Object.values(found?.groups ?? {}).find((said) => said !== undefined) ?? found?.[0];

@@ -35,6 +35,10 @@ export function textOfSpans(source: ShelfSource, spans: readonly Span[]): string
     .join('\n');
 }
 
+/** A line's end within a sentence, but for that behind a hyphen, which may have parted a word. */
+const LINE_END = /(?<![-\u2010\u00ad])\n/g;
+
+/** A unit with its text; a sentence's is on one line, offsets kept, but for Japanese, which has no spaces, and words parted at the end of a line. */
 export interface UnitText {
   readonly unit: Omit<Unit, 'words'>;
   readonly text: string;
@@ -46,7 +50,9 @@ export function unitsOfPassage(source: ShelfSource, index: number): UnitText[] {
   const units: UnitText[] = [];
   for (let at = passageUnits[index] as number; at < (passageUnits[index + 1] as number); at += 1) {
     const unit = unitAt(source.segment, at);
-    units.push({ unit, text: textOfSpans(source, unit.spans) });
+    const text = textOfSpans(source, unit.spans);
+    const spaced = unit.kind === 'sentence' && source.segment.language !== 'ja';
+    units.push({ unit, text: spaced ? text.replace(LINE_END, ' ') : text });
   }
   return units;
 }

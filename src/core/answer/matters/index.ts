@@ -1,0 +1,18 @@
+import type { Language } from '../../text';
+import { ENGLISH_MATTERS } from './english';
+import { GERMAN_MATTERS } from './german';
+import { JAPANESE_MATTERS } from './japanese';
+import type { Matter } from './matter';
+
+export type { Matter } from './matter';
+
+const MATTERS: Partial<Record<Language, readonly Matter[]>> = {
+  en: ENGLISH_MATTERS,
+  de: GERMAN_MATTERS,
+  ja: JAPANESE_MATTERS,
+};
+
+/** What agreements and rules settle that a question asks for; null where it asks for nothing of the kind. `language` is that of the documents. */
+export function matterOf(asked: string, language: Language): Matter | null {
+  return (MATTERS[language] ?? []).find((one) => one.asked.test(asked.trim())) ?? null;
+}
