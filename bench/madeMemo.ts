@@ -19,15 +19,6 @@ export interface MadeMemo {
 
 const WRONG_QUOTES = ['digit', 'negation', 'modal', 'name', 'word', 'clause', 'wrong page', 'from elsewhere'];
 
-function shuffled<T>(random: Random, items: readonly T[]): T[] {
-  const out = [...items];
-  for (let at = out.length - 1; at > 0; at -= 1) {
-    const other = random.below(at + 1);
-    [out[at], out[other]] = [out[other] as T, out[at] as T];
-  }
-  return out;
-}
-
 function quoteSentence(random: Random, quote: string, name: string, page: string): string {
   const said = quote.replace(/[“”"]/g, "'");
   return random.pick([
@@ -53,28 +44,16 @@ export function makeMemo(
 ): MadeMemo {
   const pages = sources.map((source) => ({ name: source.name, pages: Array.from({ length: source.pageCount }, (_, at) => source.page(at + 1)?.text ?? '') })); // prettier-ignore
   const all = makeQuoteCases(random, pages, others, 30).filter((one) => one.kind !== 'shuffled');
-  const good = shuffled(
-    random,
-    all.filter((one) => one.kind === 'exact' || one.kind === 'typographic'),
-  );
-  const bad = shuffled(
-    random,
-    all.filter((one) => WRONG_QUOTES.includes(one.kind)),
-  );
+  const good = random.shuffle(all.filter((one) => one.kind === 'exact' || one.kind === 'typographic'));
+  const bad = random.shuffle(all.filter((one) => WRONG_QUOTES.includes(one.kind)));
   const quotes = [...good.slice(0, plan.quotes - plan.wrongQuotes), ...bad.slice(0, plan.wrongQuotes)].map((one) => {
     const source = sources.find((source) => source.name === one.source) as AskedSource;
     const label = source.page(one.page)?.label ?? String(one.page);
     return { kind: one.kind, right: one.expected === 'exact' || one.expected === 'same-words', text: quoteSentence(random, one.quote, bareName(source), label) }; // prettier-ignore
   });
   const claims = makeFigureCases(random, sources, 12);
-  const rights = shuffled(
-    random,
-    claims.filter((one) => one.right),
-  ).slice(0, plan.figures - plan.wrongFigures);
-  const wrongs = shuffled(
-    random,
-    claims.filter((one) => !one.right),
-  ).slice(0, plan.wrongFigures);
+  const rights = random.shuffle(claims.filter((one) => one.right)).slice(0, plan.figures - plan.wrongFigures);
+  const wrongs = random.shuffle(claims.filter((one) => !one.right)).slice(0, plan.wrongFigures);
   const figures = [...rights, ...wrongs].map((one) => {
     const [cited] = one.citations;
     const source = sources.find((source) => source.name === cited?.source) as AskedSource;
@@ -84,7 +63,7 @@ export function makeMemo(
   });
   let text = '# Memo\n\n';
   const items: MemoItem[] = [];
-  for (const one of shuffled(random, [...quotes, ...figures])) {
+  for (const one of random.shuffle([...quotes, ...figures])) {
     items.push({ kind: one.kind, right: one.right, start: text.length, end: text.length + one.text.length });
     text += `${one.text}\n\n`;
   }

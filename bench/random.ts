@@ -19,4 +19,14 @@ export class Random {
     if (item === undefined) throw new RangeError('Nothing to pick from.');
     return item;
   }
+
+  /** The items in another order (Fisher and Yates). */
+  shuffle<T>(items: readonly T[]): T[] {
+    const shuffled = [...items];
+    for (let at = shuffled.length - 1; at > 0; at -= 1) {
+      const other = this.below(at + 1);
+      [shuffled[at], shuffled[other]] = [shuffled[other] as T, shuffled[at] as T];
+    }
+    return shuffled;
+  }
 }

@@ -6,6 +6,8 @@ import { ownPages, runQuoteTrials } from './quoteTrials';
 import { runFigureTrials } from './figureTrials';
 import { runMemoTrial } from './memoTrials';
 import { runAgreement } from './agreementTrials';
+import { runClauseTrials } from './clauseTrials';
+import { readClauseSets } from './madeAgreements';
 import { runAnswerTrials } from './answerTrials';
 import { runSectionTrials } from './sectionTrials';
 import { runTableTrials } from './tableTrials';
@@ -26,6 +28,7 @@ const { values, positionals } = parseArgs({
     temper: { type: 'string' },
     tables: { type: 'string' },
     sections: { type: 'string' },
+    clauses: { type: 'string' },
     agreement: { type: 'boolean', default: false },
   },
 });
@@ -57,6 +60,17 @@ async function sectionTrials(count: number): Promise<void> {
     `contracts: ${count}, clauses ${clauses}, path of sections right ${((100 * right) / clauses).toFixed(1)} %`,
   );
   if (values.misses) for (const miss of misses) console.log(`  ${miss}`);
+}
+
+async function clauseTrials(count: number): Promise<void> {
+  for (const set of readClauseSets('trials/clauses.json')) {
+    const { score, misses } = await runClauseTrials(set, count, Number(values.seed));
+    const share = (right: number, of: number): string => `${((100 * right) / of).toFixed(1)} %`;
+    console.log(
+      `${set.name}: ${score.settled} settled, clause cited first ${share(score.first, score.settled)}, value ${share(score.said, score.settled)}, declined wrongly ${share(score.declinedWrongly, score.settled)}; ${score.unsettled} not settled, declined ${share(score.declinedRightly, score.unsettled)}`,
+    );
+    if (values.misses) for (const miss of misses) console.log(`  ${miss}`);
+  }
 }
 
 async function agreementTrials(paths: readonly string[]): Promise<void> {
@@ -110,6 +124,7 @@ if (set === 'figures') await figureTrials(sources);
 else if (set === 'memo') await memoTrials(sources, values.others ?? []);
 else if (values.tables !== undefined) await tableTrials(Number(values.tables));
 else if (values.sections !== undefined) await sectionTrials(Number(values.sections));
+else if (values.clauses !== undefined) await clauseTrials(Number(values.clauses));
 else if (values.agreement) await agreementTrials(sources);
 else if (values.temper !== undefined) await carelessTrials(values.temper);
 else if (values.questions === undefined)

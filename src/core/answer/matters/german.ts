@@ -243,7 +243,7 @@ export const GERMAN_MATTERS: readonly Matter[] = [
     ]),
     told: within([
       String.raw`mängel|mangel|fehler|beanstand|rüge|schäden`,
-      String.raw`anzu?zeig|angezeigt|gemeldet|melden|erhoben|rüg|beanstand|mitzuteil`,
+      String.raw`anzu?zeig|angezeigt|zeigt(?!\p{L})|melde|gemeldet|erhoben|rüg|beanstand|mitzuteil`,
       SPAN,
     ]),
     words: 'mängel mangel beanstandungen anzuzeigen angezeigt gemeldet melden reklamieren schnell erhoben lieferung',
