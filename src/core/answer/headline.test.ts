@@ -29,6 +29,11 @@ describe('headlines', () => {
       'How much is the rent of the quay?',
       'two hundred crowns (200)',
     ],
+    [
+      'The deposit is returned within six weeks of the keys being given up.',
+      'When is the deposit returned?',
+      'within six weeks of the keys being given up',
+    ],
     ['The engine of the tug has 75 kilowatts.', 'How powerful is the engine of the tug?', '75 kilowatts'],
     ['The lease of the quay ends on 31 March 2027.', 'When does the lease of the quay end?', '31 March 2027'],
     ['The term of the lease is twelve months from its date.', 'How long is the term of the lease?', 'twelve months'],

@@ -34,6 +34,16 @@ function ownerOf(mentions: readonly Range[], text: string, at: number): Range | 
   return before !== undefined && FOR_EACH.test(text.slice(before.end)) ? before : null;
 }
 
+/** What a time is counted from, where it is told in a few words: “within six weeks of the keys being given up”. */
+const COUNTED_FROM = /^[^.,;:()]{3,48}(?=[.,;:]|$)/;
+
+/** A value that ends in “of”, with what follows it, or without that word where that is long. */
+function withItsEnd(said: string, behind: string): string {
+  if (!/\sof$/.test(said)) return said;
+  const from = COUNTED_FROM.exec(oneLine(behind))?.[0];
+  return from === undefined ? said.replace(/\sof$/, '') : `${said} ${from}`;
+}
+
 /** The mention of the wanted kind that stands closest to the question's words. */
 export function closestMention(evidence: Evidence, question: Question): string | null {
   const { language } = evidence.source.segment;
@@ -110,7 +120,11 @@ export function closestMention(evidence: Evidence, question: Question): string |
   // Contracts say a sum in words and again in figures: "two hundred crowns (200)".
   const inFigures = /^\s*\(\s?\d[\d,.]*\s?\)/.exec(evidence.text.slice(best.end))?.[0] ?? '';
   const end = best.end + inFigures.length;
-  const said = oneLine(evidence.text.slice(best.start, end) + unitBehind(evidence.text, end));
+  const behind = unitBehind(evidence.text, end);
+  const said = withItsEnd(
+    oneLine(evidence.text.slice(best.start, end) + behind),
+    evidence.text.slice(end + behind.length),
+  );
   // A count that stands in brackets behind what is counted: "umbrellas (412)".
   return said.replace(/^\(([^()]+)\)$/, '$1');
 }

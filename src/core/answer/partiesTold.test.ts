@@ -13,6 +13,8 @@ describe('whom a text names', () => {
   test('is whoever does what a sentence in the passive tells', () => {
     expect(named('it is checked by the release manager', 'en')).toContain('the release manager');
     expect(named('Das Boot wird von der Wache geprüft.', 'de')).toContain('der Wache');
+    expect(named('Treibstoff und Schmiermittel stellt die Mieterin.', 'de')).toEqual(['die Mieterin']);
+    expect(named('Hochwasser ist durch die Lagerhalterin versichert.', 'de')).toContain('die Lagerhalterin');
     expect(named('Schulden bestehen bei der Sparkasse Nordersiel.', 'de')).toContain('der Sparkasse Nordersiel');
   });
 

@@ -91,6 +91,7 @@ const OF_SOMEBODY: readonly RegExp[] = [
   /\bwhat (?:does|do|did) (?:the |an? )?(?<of>[^?]+?) (?:earn|get paid)\b/iu,
   /\bwhat (?:is|was) (?:the )?(?<of>[^?]+?)['’]s (?:salary|wage|pay)\b/iu,
   /\bwhat (?:salary|wages?|pay|bonus|pension) (?:does|do|did) (?:the |an? )?(?<of>[^?]+?) (?:receive|get|have|draw)\b/iu,
+  /^what (?:is|are|was|were) (?:the |an? |its )?(?<of>[\w' -]{3,40}) paid\s*\?*$/iu,
   /\b(?:wie viel|was) (?:verdient|verdienen) (?<of>[^?]+)/iu,
   /\b(?:fines?|penalt(?:y|ies))\b[^?]*? for (?<of>[a-z]+ing)\b/u,
   /(?:strafe|bußgeld|geldbuße) für (?:das )?(?<of>\p{Lu}\p{L}+en)(?!\p{L})/u,

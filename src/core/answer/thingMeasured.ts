@@ -3,7 +3,7 @@ import type { Language } from '../text';
 import type { Evidence } from './evidence';
 import { wordingsOf, type Question } from './question';
 import { wordsOver } from './rowEvidence';
-import { headOver } from './surroundings';
+import { headOver, takenUp } from './surroundings';
 
 /** Questions for a measure or the price of some thing, with what it is: "how long is the workboat", "what does a buoy cost". */
 const OF_A_THING: readonly RegExp[] = [
@@ -11,6 +11,7 @@ const OF_A_THING: readonly RegExp[] = [
   /^how (?:fast|far|deep|high) (?:does|do|did|may|can|must) (?<of>[^?]+)/iu,
   /^what (?:does|do|did|will|would) (?<of>[^?]+? costs?\b[^?]*)/iu,
   /^(?:what is|what was|what are) the (?:price|cost|length|height|width|depth|weight|age|size) of (?<of>[^?]+)/iu,
+  /^how much (?:is|are|was|were|has been) (?:spent|paid|given|donated) (?:on|for|to) (?<of>[^?]+)/iu,
   /^how much (?:does|do|did|is|are|was|were|will|would) (?<of>[^?]+)/iu,
   /^(?:was|wie ?viel) kostete?n? (?<of>[^?]+)/iu,
   /^wie (?:lang|hoch|breit|tief|groß|schwer|alt|schnell|laut|stark) (?:ist|sind|war|waren|fährt|fahren|läuft) (?<of>[^?]+)/iu,
@@ -38,6 +39,8 @@ export function ofAnotherThing({ text: asked, subject }: Question, language: Lan
     const own = source.segment.language;
     if (names(text, own) || (row !== null && names(wordsOver(row), own))) return false;
     const units = unitsOfPassage(source, hit.passage);
-    return !names(units[index - 1]?.text ?? '', own) && !names(headOver(source, units, index), own);
+    const before = names(units[index - 1]?.text ?? '', own);
+    // “It” is what the sentence before names, whatever both stand under.
+    return !before && (takenUp(units, index) >= 0 || !names(headOver(source, units, index), own));
   };
 }
