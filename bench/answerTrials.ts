@@ -72,7 +72,8 @@ function tryQuestion(known: KnownQuestion, library: Library, options: AskOptions
   return outcome;
 }
 
-function percent({ right, of }: Share): string {
+/** A share as it is shown, with what it is of. */
+export function percent({ right, of }: Share): string {
   return of === 0 ? '–' : `${((100 * right) / of).toFixed(1)} % (${right} of ${of})`;
 }
 

@@ -56,7 +56,7 @@ export interface ClauseQuestion {
   readonly matter: string;
   readonly question: string;
   readonly clause: string | null;
-  readonly says: RegExp | null;
+  readonly says: string | null;
 }
 
 export interface MadeAgreement {
@@ -89,7 +89,7 @@ export function makeAgreement({ language, parties, matters, others }: ClauseSet,
   return {
     text: [who.title, ...clauses.map((text, at) => numbered(named(text), at))].join('\n\n'),
     questions: [
-      ...settled.map(({ matter, clause }) => ({ matter: matter.name, question: asked(matter), clause: named(clause.text), says: new RegExp(named(clause.says)) })), // prettier-ignore
+      ...settled.map(({ matter, clause }) => ({ matter: matter.name, question: asked(matter), clause: named(clause.text), says: named(clause.says) })), // prettier-ignore
       ...matters
         .filter(({ name }) => !names.has(name) && !names.has(ANSWERS_TOO[name] ?? ''))
         .map((matter) => ({ matter: matter.name, question: asked(matter), clause: null, says: null })),

@@ -1,6 +1,7 @@
 import { parseArgs } from 'node:util';
 import { readQuestions } from '../cli/records';
 import { openShelf } from '../cli/shelf';
+import { scoreOf } from '../src/core/trial';
 import { runCareless } from './carelessTrials';
 import { ownPages, runQuoteTrials } from './quoteTrials';
 import { runFigureTrials } from './figureTrials';
@@ -8,7 +9,7 @@ import { runMemoTrial } from './memoTrials';
 import { runAgreement } from './agreementTrials';
 import { runClauseTrials } from './clauseTrials';
 import { readClauseSets } from './madeAgreements';
-import { runAnswerTrials } from './answerTrials';
+import { percent, runAnswerTrials } from './answerTrials';
 import { runSectionTrials } from './sectionTrials';
 import { runTableTrials } from './tableTrials';
 
@@ -64,10 +65,10 @@ async function sectionTrials(count: number): Promise<void> {
 
 async function clauseTrials(count: number): Promise<void> {
   for (const set of readClauseSets('trials/clauses.json')) {
-    const { score, misses } = await runClauseTrials(set, count, Number(values.seed));
-    const share = (right: number, of: number): string => `${((100 * right) / of).toFixed(1)} %`;
+    const { outcomes, misses } = await runClauseTrials(set, count, Number(values.seed));
+    const { first, value, wronglyDeclined, rightlyDeclined } = scoreOf(outcomes);
     console.log(
-      `${set.name}: ${score.settled} settled, clause cited first ${share(score.first, score.settled)}, value ${share(score.said, score.settled)}, declined wrongly ${share(score.declinedWrongly, score.settled)}; ${score.unsettled} not settled, declined ${share(score.declinedRightly, score.unsettled)}`,
+      `${set.name}: clause cited first ${percent(first)}, value said ${percent(value)}; answerable ones declined ${percent(wronglyDeclined)}, unanswerable ones ${percent(rightlyDeclined)}`,
     );
     if (values.misses) for (const miss of misses) console.log(`  ${miss}`);
   }

@@ -77,11 +77,8 @@ function answerAs(
   if (rows.length > 0) return { ...EMPTY, headline: shorten(rows.map(({ label }) => label).join('; ')), claims: quotedOf(leading.source, rows) }; // prettier-ignore
   const answering = (one: Evidence, more = 0): boolean =>
     onSubject ? answersOnSubject(one, question) : answers(one, evidence, question, sources, more);
-  const best = answering(leading)
-    ? leading
-    : listed === null && way === null && !onSubject
-      ? nextAmong(able, leading, question).find((one) => answering(one, NEXT_SUM))
-      : undefined;
+  const next = listed === null && way === null && !onSubject ? nextAmong(able, leading, question) : [];
+  const best = answering(leading) ? leading : next.find((one) => answering(one, NEXT_SUM));
   if (best === undefined) return { ...EMPTY, missing: [question.text] };
   if (way !== null) return { ...EMPTY, headline: shorten(best.text), claims: quotedOf(best.source, way.steps) };
   const items = valued && best.features.kind > 0 ? [] : itemsAfter(best);
@@ -193,7 +190,7 @@ function matterAmong(able: readonly Evidence[], { kind, matter }: Question): Evi
   if (!VALUE_KINDS.has(kind)) return telling[0];
   return (
     telling.find(({ features }) => features.kind > 0) ??
-    telling.find((one) => tellsFigure(one.text)) ??
+    telling.find(tellsFigure) ??
     (kind === 'date' ? telling[0] : undefined)
   );
 }

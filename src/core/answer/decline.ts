@@ -85,7 +85,7 @@ function sameWords(one: Evidence, two: Evidence): boolean {
 
 /** A question without those words of its subject that a sentence says by its form alone. */
 function unsaidBy({ text, source }: Evidence, question: Question): Question {
-  const told = toldByForm(question.text, source.segment.language);
+  const told = toldByForm(question, source.segment.language);
   if (told?.form.test(text) !== true) return question;
   return { ...question, subject: question.subject.filter(({ term }) => !told.terms.has(term)) };
 }
@@ -105,12 +105,13 @@ export function answers(
   const { features } = best;
   if (features.period === 0) return false;
   const { matter } = question;
+  const { language } = best.source.segment;
   const valueless = VALUE_KINDS.has(question.kind) && features.kind === 0;
   if (matter !== null) {
     const telling = tellingOf(matter, best);
     if (
       telling === 'itself' &&
-      (!valueless || question.kind === 'date' || tellsFigure(best.text)) &&
+      (!valueless || question.kind === 'date' || tellsFigure(best)) &&
       features.led >= MATTER_LED
     )
       return true;
@@ -123,7 +124,7 @@ export function answers(
   if (question.kind === 'date' && features.kind === 0 && best.row === null && ASKS_POINT.test(question.text))
     return false;
   const unnamed = asksHolder(question) && features.kind <= 1 && someoneNamed(best.text, question.text) === null;
-  if (unnamed && !saysWhoIsMeant(best.text, question.text, best.source.segment.language)) return false;
+  if (unnamed && !saysWhoIsMeant(best.text, question.text, language)) return false;
   // "How much tax was paid?" is told by no row of wages.
   const otherRow = best.row !== null && features.focus === 0 && features.label < OF_THE_ROW;
   if (otherRow && question.kind === 'amount' && question.focus.length > 0) return false;
@@ -162,14 +163,10 @@ export function answers(
       ? evidence.filter((one) => one.features.kind >= 1).length / evidence.length
       : 0,
     unheardOf:
-      NUMBER_KINDS.has(question.kind) &&
-      best.source.segment.language === 'en' &&
-      unknownTo(unsaid, sources).some(isUnheardOf)
-        ? 1
-        : 0,
+      NUMBER_KINDS.has(question.kind) && language === 'en' && unknownTo(unsaid, sources).some(isUnheardOf) ? 1 : 0,
     many: Math.log(sources.reduce((sum, { segment }) => sum + segment.passageSections.length, 1)),
   };
-  let sum = (BY_KIND[question.kind] ?? 0) + (BY_LANGUAGE[best.source.segment.language] ?? 0);
+  let sum = (BY_KIND[question.kind] ?? 0) + (BY_LANGUAGE[language] ?? 0);
   for (const name of Object.keys(SPEAKS) as (keyof typeof SPEAKS)[]) sum += SPEAKS[name] * measured[name];
   return sum >= LEAST + more;
 }

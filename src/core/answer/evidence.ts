@@ -126,7 +126,7 @@ class Measure {
     this.sized = question.kind === 'number' && asksSize(question.text);
     this.limited = asksLimit(question.text);
     this.measured = measuredBy(question, sources[0]?.segment.language ?? 'en');
-    this.byForm = toldByForm(question.text, sources[0]?.segment.language ?? 'en');
+    this.byForm = toldByForm(question, sources[0]?.segment.language ?? 'en');
     this.said = saidWithout(question, this.measured, this.byForm, sources[0]?.segment.language ?? 'en');
     this.defined = termDefined(question.text) ?? question.words;
   }

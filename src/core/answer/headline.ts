@@ -109,10 +109,10 @@ export function closestMention(evidence: Evidence, question: Question): string |
   const fitting = possible.filter((one) =>
     sized ? toldIn(SIZE, evidence.text, [one]) : measures(asksFor, evidence.text, [one], language),
   );
-  const told = question.matter?.value;
+  const { before, behind: after } = question.matter?.value ?? {};
   const placed = (fitting.length > 0 ? fitting : possible).filter(
     ({ start, end }) =>
-      told?.before.test(evidence.text.slice(0, start)) === true || told?.behind.test(evidence.text.slice(end)) === true,
+      before?.test(evidence.text.slice(0, start)) === true || after?.test(evidence.text.slice(end)) === true,
   );
   const candidates = placed.length > 0 ? placed : fitting.length > 0 ? fitting : possible;
   const [best] = candidates.sort((a, b) => distance(a) + aged(a.end) - distance(b) - aged(b.end));

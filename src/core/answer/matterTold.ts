@@ -1,6 +1,8 @@
 import { unitsOfPassage } from '../search';
+import { datesOf } from '../text';
 import type { Evidence } from './evidence';
 import type { Matter } from './matters';
+import { measuredNumbers } from './measuredNumbers';
 import { headOver } from './surroundings';
 
 /** How a sentence or row tells a matter: by itself or with what it stands under, only with the sentence before it, or not at all. */
@@ -14,9 +16,7 @@ export function tellingOf({ told }: Matter, { source, hit, index, text }: Eviden
   return told.test(`${units[index - 1]?.text ?? ''} ${text}`) ? 'with the one before' : 'not';
 }
 
-/** True for a text with a number, in figures or words, besides that of a clause. */
-export function tellsFigure(text: string): boolean {
-  return /\d|\b(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty|forty|fifty|sixty|ninety|hundred|once|twice)\b|(?<!\p{L})(?:ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn|elf|zwölf|zwanzig|dreißig|vierzig|sechzig|neunzig|hundert)|[一二三四五六七八九十百]/iu.test(
-    text.replace(/^\s*\(?(?:\d+(?:\.\d+)*|[a-z])[.)]?\s/, ''),
-  );
+/** True for evidence that tells a number or a date, whatever kind of value was asked for. */
+export function tellsFigure({ text, source }: Evidence): boolean {
+  return measuredNumbers(text, source.segment.language).length > 0 || datesOf(text).length > 0;
 }

@@ -19,4 +19,22 @@ describe('a measure or price is of the thing that is asked about', () => {
   test('what was spent on something else is no answer', () => {
     expect(answered(PRICES, 'How much was spent on research?')).toBeNull();
   });
+
+  test('the price of a thing is a sum of money, told of “it” or not', () => {
+    const card =
+      'Rules for divers\n\nRule 2. A card is issued to whoever has turned eighteen. It costs 95 crowns and runs for five years.';
+    expect(answered(card, 'How much is a card?')).toBe('95 crowns');
+  });
+
+  test('metres of a silo are no silos', () => {
+    const silos = 'Safety\n\nHot work within 30 metres of a silo needs a permit signed by the safety officer.';
+    expect(answered(silos, 'How many silos are there?')).toBeNull();
+    expect(answered(`${silos} The terminal has 12 silos.`, 'How many silos are there?')).toBe('12');
+  });
+
+  test('the next sum is told where the best is none of what is asked', () => {
+    const results =
+      'Results\n\nThe operating profit for the year 2025 was 3,310 crowns. The board proposes a dividend of 45 crowns a share for 2025.';
+    expect(answered(results, 'What is the dividend for 2025?')).toContain('45 crowns');
+  });
 });

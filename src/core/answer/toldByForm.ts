@@ -1,6 +1,6 @@
 import { termSet } from '../search';
+import type { Question } from './question';
 import type { Language } from '../text';
-import { matterOf } from './matters';
 
 /** What things are made of. */
 export const MATERIAL =
@@ -149,8 +149,10 @@ function ownTerms(asked: string, words: string, language: Language): ReadonlySet
 }
 
 /** The form that says what a question asks; null where its words ask for nothing of the kind. `language` is that of the documents. */
-export function toldByForm(asked: string, language: Language): FormTold | null {
-  const matter = matterOf(asked, language);
+export function toldByForm(
+  { text: asked, matter }: Pick<Question, 'text' | 'matter'>,
+  language: Language,
+): FormTold | null {
   if (matter !== null) return { form: matter.told, terms: ownTerms(asked, matter.words, language) };
   for (const [shape, form] of TOLD_BY_FORM) {
     const found = shape.exec(asked.trim());

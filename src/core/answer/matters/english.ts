@@ -46,7 +46,7 @@ export const ENGLISH_MATTERS: readonly Matter[] = [
       String.raw`\b(?:expir(?:es?|y|ation)|end(?:s|ing)?|lapses?|ceases?|concludes?|runs? out|last day|until|till|up to(?: and including)?)\b.{0,30}?${DAY}|\bfrom ${DAY}.{0,12}(?:to|until|till)\b|\bfor (?:an? )?(?:initial |fixed )?(?:period of |term of )?[\p{L}\d-]+ ${SPAN} (?:from|as of|beginning|starting)\b|\bfrom ${DAY}.{0,12}\bfor [\p{L}\d-]+ ${SPAN}|\bremains? in force\b`,
       'iu',
     ),
-    value: { before: /\b(?:to|until|till|including|expires? on|ends? on|ending)\s*(?:the )?$/i, behind: /(?!)/ },
+    value: { before: /\b(?:to|until|till|including|expires? on|ends? on|ending)\s*(?:the )?$/i },
     words: 'expires ends lapses until term end over stay run last cease concludes expiry date bound',
   },
   {

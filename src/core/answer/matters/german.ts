@@ -34,7 +34,7 @@ export const GERMAN_MATTERS: readonly Matter[] = [
       String.raw`(?:endet(?: am)?|bis(?: zum)?|ablauf des|läuft .{0,20}aus(?: am)?|erlischt|befristet).{0,12}${DAY}|vom ${DAY}.{0,10}bis`,
       'iu',
     ),
-    value: { before: /(?<!\p{L})(?:bis(?: zum)?|des|endet am)\s*$/iu, behind: /(?!)/ },
+    value: { before: /(?<!\p{L})(?:bis(?: zum)?|des|endet am)\s*$/iu },
     words: 'endet läuft ablauf befristet erlischt bis laufzeit vertrag vereinbarung aus ende',
   },
   {

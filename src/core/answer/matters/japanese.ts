@@ -16,14 +16,14 @@ export const JAPANESE_MATTERS: readonly Matter[] = [
       'u',
     ),
     told: new RegExp(`${DAY}[^。]{0,6}(?:から|より)|(?:施行|発効|効力を生)`, 'u'),
-    value: { before: /(?!)/, behind: /^\s*(?:から|より|に(?:施行|発効|効力))/u },
+    value: { behind: /^\s*(?:から|より|に(?:施行|発効|効力))/u },
     words: '期間 施行 発効 開始 始まる 契約期間 使用期間 有効',
   },
   {
     name: 'end',
     asked: new RegExp(`(?:${AGREEMENT})[^。]*(?:いつまで(?!に)|いつ(?:終わ|終了|満了|切れ))`, 'u'),
     told: new RegExp(`${DAY}まで(?!に)|${DAY}[^。]{0,8}(?:満了|終了)`, 'u'),
-    value: { before: /(?!)/, behind: /^\s*(?:まで|に(?:終了|満了)|をもって)/u },
+    value: { behind: /^\s*(?:まで|に(?:終了|満了)|をもって)/u },
     words: '期間 満了 終了 まで 終わる 契約期間 使用期間',
   },
   {

@@ -6,7 +6,7 @@ export interface Matter {
   /** Words that lead to passages of it, as search terms. */
   readonly words: string;
   /** What stands right before or behind the value that is asked for, where its clauses tell two. */
-  readonly value?: { readonly before: RegExp; readonly behind: RegExp };
+  readonly value?: { readonly before?: RegExp; readonly behind?: RegExp };
 }
 
 function pattern(all: readonly string[], none: string, opening: string): RegExp {

@@ -105,6 +105,15 @@ describe('what agreements settle is told in whatever words', () => {
     expect(answered([...filler, clause].join('\n\n'), 'What is the period for cancellation?')).toBe('nine months');
   });
 
+  test('a form is known where a line of the page ends within it', () => {
+    const broken = within(
+      '3. The Owner lets the slipway with its strip of shore from\n25 March 2024 until\n24 March 2034.',
+      'en',
+    );
+    expect(answered(broken, 'When does the agreement start?')).toContain('25 March 2024');
+    expect(answered(broken, 'When does the agreement end?')).toContain('24 March 2034');
+  });
+
   test('a heading tells what a clause settles as well', () => {
     const text = `${AROUND.en[0]}\n\nLate payment\n\n3. The rate is 6 per cent a year.\n\n${AROUND.en[1]}`;
     expect(answered(text, 'What interest is charged on late payments?')).toContain('6 per cent');
