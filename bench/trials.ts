@@ -11,6 +11,7 @@ import { runClauseTrials } from './clauseTrials';
 import { readClauseSets } from './madeAgreements';
 import { percent, runAnswerTrials } from './answerTrials';
 import { runSectionTrials } from './sectionTrials';
+import { runTrustTrials } from './trustTrials';
 import { runTableTrials } from './tableTrials';
 
 const { values, positionals } = parseArgs({
@@ -30,6 +31,8 @@ const { values, positionals } = parseArgs({
     tables: { type: 'string' },
     sections: { type: 'string' },
     clauses: { type: 'string' },
+    sets: { type: 'string', multiple: true },
+    trust: { type: 'boolean', default: false },
     agreement: { type: 'boolean', default: false },
   },
 });
@@ -63,8 +66,11 @@ async function sectionTrials(count: number): Promise<void> {
   if (values.misses) for (const miss of misses) console.log(`  ${miss}`);
 }
 
+/** Files of clauses that agreements, rules, reports and handbooks are made of. */
+const clauseSets = values.sets ?? ['trials/clauses.json', 'trials/facts.json'];
+
 async function clauseTrials(count: number): Promise<void> {
-  for (const set of readClauseSets('trials/clauses.json')) {
+  for (const set of clauseSets.flatMap(readClauseSets)) {
     const { outcomes, misses } = await runClauseTrials(set, count, Number(values.seed));
     const { first, value, wronglyDeclined, rightlyDeclined } = scoreOf(outcomes);
     console.log(
@@ -126,6 +132,16 @@ else if (set === 'memo') await memoTrials(sources, values.others ?? []);
 else if (values.tables !== undefined) await tableTrials(Number(values.tables));
 else if (values.sections !== undefined) await sectionTrials(Number(values.sections));
 else if (values.clauses !== undefined) await clauseTrials(Number(values.clauses));
+else if (values.trust)
+  await runTrustTrials({
+    files: values.questions ?? [],
+    paths: sources,
+    shelf: values.others ?? [],
+    sets: clauseSets,
+    count: Number(values.each),
+    seed: Number(values.seed),
+    out: values.out ?? null,
+  });
 else if (values.agreement) await agreementTrials(sources);
 else if (values.temper !== undefined) await carelessTrials(values.temper);
 else if (values.questions === undefined)

@@ -4,7 +4,7 @@ import { saySides } from './sides';
 import { answers, answersOnSubject } from './decline';
 import { gatherEvidence, type Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
-import { tellingOf, tellsFigure } from './matterTold';
+import { namesWhatIsAsked, tellingOf, tellsFigure } from './matterTold';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
 import { itemsAfter, listLead, wayAmong } from './listing';
 import { asksSizeOfMove } from './moves';
@@ -14,7 +14,7 @@ import { asksWhy, reasonAmong } from './reasons';
 import { columnAsked } from './rowEvidence';
 import { rowsListed } from './rowsListed';
 import { isNear } from './speaksOfElse';
-import { isTitle } from './surroundings';
+import { isNameOfDocument, isTitle } from './surroundings';
 import { lacksTellingWords } from './tellingWords';
 import { ofAnotherThing } from './thingMeasured';
 import { cellPlace, isCaption } from '../figure';
@@ -48,10 +48,17 @@ export function answerFrom(sought: Sought, options: { readonly onSubject?: boole
   return moved.calculations.length > 0 ? moved : told;
 }
 
-function answerAs(
-  { question, hits, sources, place }: Sought,
-  { onSubject = false }: { readonly onSubject?: boolean },
-): ReaderAnswer {
+/** The evidence of a search, best first; what of it is able to answer; and what leads, which announces a list or opens a way of doing something where one is asked for. */
+interface Leading {
+  readonly evidence: readonly Evidence[];
+  readonly able: readonly Evidence[];
+  readonly leading: Evidence;
+  readonly listed: Evidence | null;
+  readonly way: ReturnType<typeof wayAmong>;
+}
+
+/** What leads among the evidence of a search, whether or not it is good enough; null where nothing is able to answer. */
+export function leadingOf({ question, hits, sources, place }: Sought): Leading | null {
   const evidence = gatherEvidence(sources, hits, question).filter(
     ({ source, unit }) => place === null || place.holds(source, unit),
   );
@@ -59,7 +66,9 @@ function answerAs(
   const valued = VALUE_KINDS.has(question.kind);
   // What agreements settle is told without the words that it is asked by.
   const passedOver =
-    question.matter === null ? ofAnotherThing(question, sources[0]?.segment.language ?? 'en') : () => false;
+    question.matter === null || question.matter.ofThing === true
+      ? ofAnotherThing(question, sources[0]?.segment.language ?? 'en')
+      : () => false;
   const able = evidence.filter(
     (one) =>
       canAnswer(one) &&
@@ -72,7 +81,15 @@ function answerAs(
   const listed = listLead(able, question);
   const way = listed === null ? wayAmong(able, question) : null;
   const leading = listed ?? way?.under ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;
-  if (leading === undefined) return { ...EMPTY, missing: [question.text] };
+  return leading === undefined ? null : { evidence, able, leading, listed, way };
+}
+
+function answerAs(sought: Sought, { onSubject = false }: { readonly onSubject?: boolean }): ReaderAnswer {
+  const { question, sources } = sought;
+  const led = leadingOf(sought);
+  if (led === null) return { ...EMPTY, missing: [question.text] };
+  const { evidence, able, leading, listed, way } = led;
+  const valued = VALUE_KINDS.has(question.kind);
   const rows = rowsListed(leading, able, question);
   if (rows.length > 0) return { ...EMPTY, headline: shorten(rows.map(({ label }) => label).join('; ')), claims: quotedOf(leading.source, rows) }; // prettier-ignore
   const answering = (one: Evidence, more = 0): boolean =>
@@ -183,10 +200,16 @@ function nextAmong(able: readonly Evidence[], best: Evidence, { kind }: Question
 const MATTER_SCORE = 0.6;
 
 /** What tells the matter that is asked for, with the value where one is asked; undefined where nothing near the best does. */
-function matterAmong(able: readonly Evidence[], { kind, matter }: Question): Evidence | undefined {
+function matterAmong(able: readonly Evidence[], question: Question): Evidence | undefined {
   const [best] = able;
+  const { kind, matter } = question;
   if (best === undefined || matter === null) return undefined;
-  const telling = able.filter((one) => one.score >= MATTER_SCORE * best.score && tellingOf(matter, one) === 'itself');
+  const telling = able.filter(
+    (one) =>
+      one.score >= MATTER_SCORE * best.score && tellingOf(matter, one) === 'itself' && namesWhatIsAsked(question, one),
+  );
+  // Who holds an office is told by a name.
+  if (kind === 'party') return telling.find(({ features }) => features.kind > 1) ?? telling[0];
   if (!VALUE_KINDS.has(kind)) return telling[0];
   return (
     telling.find(({ features }) => features.kind > 0) ??
@@ -228,6 +251,8 @@ function exactRow(best: Evidence, evidence: readonly Evidence[]): Evidence | und
 function canAnswer(one: Evidence): boolean {
   if (one.row === null && !/\p{L}{2}/u.test(one.text)) return false;
   if (one.row === null && isTitle(one.source, one.text)) return false;
+  const [span] = one.unit.spans;
+  if (one.row === null && span !== undefined && isNameOfDocument(one.source, one.text, span)) return false;
   return one.unit.kind !== 'contents' && one.unit.kind !== 'heading' && !RUN_IN.test(one.text);
 }
 

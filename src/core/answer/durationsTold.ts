@@ -1,4 +1,4 @@
-import type { Language, NumberMention, Range } from '../text';
+import { datesOf, type Language, type NumberMention, type Range } from '../text';
 import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
 
 /** How often something happens, without a number of days or years. */
@@ -32,6 +32,24 @@ const OF_NOTICE = /^[’']?s?[’']? (?:(?:prior|written|previous) ){0,2}notice\
 const ASKS_TERM =
   /\bhow long (?:does|do|did|will|would)\b.*\b(?:last|run)\b|\bwie lange (?:läuft|laufen|gilt|gelten)\b/i;
 
+/** Asks how long something has been or is to be, which the day or year tells that it began or ends on. */
+const ASKS_SINCE =
+  /^how long (?:ago|has|have)\b|^since when\b|^wie lange (?:ist|hat|gibt es|besteh\w+) .*(?:schon|bereits)|^seit wann\b|いつから/iu;
+const ASKS_UNTIL =
+  /^(?:for )?how long (?:is|are|was|were|does|do|will)\b.*\b(?:valid|good|in force|hold|apply|laid up|closed|last)\b|^wie lange? (?:ist|sind|gilt|gelten|darf|dürfen|kann)(?!\p{L})/iu;
+const YEAR = /(?<![\d.,])(?:19|20)\d{2}(?![\d.,]?\d)/g;
+const UP_TO =
+  /(?<!\p{L})(?:until|till|to|through|up to|expires? on|ends? on|runs? out on|lapses? on|before|by|bis(?: zum)?|am|まで)\s+(?:and including |the )?$/iu;
+
+/** The day or year that tells how long something has been or is to be; none where neither is asked. */
+function boundsTold(text: string, asked: string): Range[] {
+  if (ASKS_SINCE.test(asked)) {
+    const dates = datesOf(text);
+    return dates.length > 0 ? [...dates] : ranges(text, YEAR);
+  }
+  return ASKS_UNTIL.test(asked) ? datesOf(text).filter(({ start }) => UP_TO.test(text.slice(0, start))) : [];
+}
+
 /** Asks how soon something is to be done. */
 const ASKS_SOON =
   /\bhow (?:soon|quickly|fast)\b|\bwithin (?:what|which)\b|\bwie (?:schnell|bald)\b|何日以内|どのくらいで/i;
@@ -57,6 +75,11 @@ const OF_A_THING =
   /^(?:how long (?:is|are|was|were) (?:the|an?|its|her|each|this|these)|wie lang (?:ist|sind|war|waren) (?:der|die|das|ein|eine)) [\p{L}-]+(?: (?!(?:at|in|on|open|valid|for|to|under|from|away|out)\b)[\p{L}-]+)?\s*\?*$|^how long (?:may|must|can|should|shall|could) (?:the|an?|its|each|this) (?:[\p{L}-]+ ){1,3}be\s*\?*$/iu;
 const LENGTHS =
   /\d[\d.,]*(?:\s|-)?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|foot|m|km|miles?)\b(?= (?:long|in length|lang)\b)|(?<=\b(?:length of|länge von|(?:long|short)er than|(?:länger|kürzer) als) (?:an? )?)\d[\d.,]*\s?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|m|km|miles?)\b/giu;
+
+/** The same of a part or a fault of something, where no time is told: "how long is the crack in the keel". */
+const LONG_THING =
+  /^how long (?:is|are|was|were) (?:the|an?|its|her) (?!.*\b(?:term|contract|agreement|lease|licen[cs]e|period|notice|valid|open|closed|kept|stay|warranty|guarantee)\b)/i;
+const ANY_LENGTH = /\d[\d.,]*(?:\s|-)?(?:kilo|centi|milli)?(?:met(?:re|er)s?|mm|cm|m|km|feet|foot|inches)\b/giu;
 
 /** What stands between the parts of one time: "7時間45分", "two hours and thirty minutes"; hours and minutes need nothing. */
 const GOES_ON = /^(?: (?:and|und) )?$/;
@@ -101,5 +124,9 @@ export function durationsTold(text: string, asked: string, language: Language): 
   const often = times.length > 0 || length || term ? whole : ranges(text, FREQUENCY);
   if (often.length > 0) return often;
   const lasting = ranges(text, LASTING);
-  return lasting.length > 0 || !ASKS_HOW_LONG.test(asked) ? lasting : ranges(text, FROM_DAY_TO_DAY);
+  if (lasting.length > 0) return lasting;
+  const measures = LONG_THING.test(asked) ? ranges(text, ANY_LENGTH) : [];
+  if (measures.length > 0) return measures;
+  const wholeSpan = ASKS_HOW_LONG.test(asked) ? ranges(text, FROM_DAY_TO_DAY) : [];
+  return wholeSpan.length > 0 ? wholeSpan : boundsTold(text, asked);
 }

@@ -1,9 +1,12 @@
-import { unitsOfPassage } from '../search';
+import { termSet, unitsOfPassage } from '../search';
 import { datesOf } from '../text';
 import type { Evidence } from './evidence';
 import type { Matter } from './matters';
 import { measuredNumbers } from './measuredNumbers';
-import { headOver } from './surroundings';
+import { firmWordingsOf, type Question } from './question';
+import { wordsOver } from './rowEvidence';
+import { headOver, nameOfDocument, takenUp } from './surroundings';
+import { toldByForm } from './toldByForm';
 
 /** How a sentence or row tells a matter: by itself or with what it stands under, only with the sentence before it, or not at all. */
 export type Telling = 'itself' | 'with the one before' | 'not';
@@ -14,6 +17,22 @@ export function tellingOf({ told }: Matter, { source, hit, index, text }: Eviden
   const units = unitsOfPassage(source, hit.passage);
   if (told.test(`${headOver(source, units, index)} ${text}`)) return 'itself';
   return told.test(`${units[index - 1]?.text ?? ''} ${text}`) ? 'with the one before' : 'not';
+}
+
+/** What of the words of a question that its matter does not say must be named where it is told. */
+const NAMED = 0.6;
+
+/** True where what a question is about, besides a matter that is told of one thing or another, is named by a sentence, by what it stands under, or by its document’s own name. */
+export function namesWhatIsAsked(question: Question, { source, hit, index, text, row }: Evidence): boolean {
+  const { language } = source.segment;
+  const said = question.matter?.about === true ? toldByForm(question, language)?.terms : undefined;
+  const own = said === undefined ? [] : question.subject.filter(({ term }) => !said.has(term));
+  if (own.length === 0) return true;
+  const units = unitsOfPassage(source, hit.passage);
+  const over = row === null ? (takenUp(units, index) >= 0 ? (units[index - 1]?.text ?? '') : '') : wordsOver(row);
+  const near = termSet(`${text} ${headOver(source, units, index)} ${over} ${nameOfDocument(source)}`, language);
+  const named = own.filter((one) => firmWordingsOf(one).some((word) => near.has(word)));
+  return named.length >= NAMED * own.length;
 }
 
 /** True for evidence that tells a number or a date, whatever kind of value was asked for. */

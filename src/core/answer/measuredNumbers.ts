@@ -20,12 +20,14 @@ const LIST_NUMBER =
 /** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; for a part of an address or version, "10.0.2.2"; for the number of a clause that is quoted; and for part of a name, "MW-40". */
 function isLabel(text: string, start: number, end: number): boolean {
   const [before, behind] = [text.slice(Math.max(0, start - 6), start), text.slice(end, end + 2)];
+  // "Gross tonnage: 240." ends there.
+  const last = text.slice(end).trim().length <= 1;
   if (/^(?:(?![\u3040-\u30ff\u4e00-\u9fff])\p{L}|\.\d)/u.test(behind) || /(?:\d\.|第)$/.test(before)) return true;
   if (/\p{Lu}$/u.test(before) && text[start] === '-') return true;
   if (/[“„"「]$/.test(before) && /^\s\p{Lu}/u.test(behind)) return true;
   // "(2023: 101)" closes a bracket that is open.
   const open = behind.startsWith(')') && text.lastIndexOf('(', start) > text.lastIndexOf(')', start);
-  if (!open && /^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
+  if (!open && !last && /^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
   return text[start - 1] === '(' && behind.startsWith(')') && end - start <= 2;
 }
 

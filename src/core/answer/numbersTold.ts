@@ -9,14 +9,16 @@ const ASKS_AGE =
   /\bhow (?:old|young)\b|\b(?:at|to|from|until|till|over|under|above|below|up to|beyond|with) (?:what|which) age\b|\b(?:in|mit|ab|bis zu) welchem (?:lebens)?alter\b|\bwhat (?:is|was|are) the (?:[\w-]+ )?age\b|\bm(?:in|ax)imum age\b|\bwie alt\b|\b(?:mindest|höchst)alter\b|\bwelche[ms] alter\b|何歳|年齢/i;
 /** What a bare number stands behind that is an age: "retire at 65", "aged 16". */
 const AT_AGE = /\b(?:at|aged?(?: of)?|over|under|from|until|mit|ab|über|unter|bis) $/i;
+/** The same whatever goes on behind it: "the age of 12". */
+const OF_AN_AGE = /\b(?:age(?: of)?|aged|(?:young|old)er than) (?:not yet )?$/i;
 /** The same behind those who are of that age: "children under six go free". */
 const AGE_OF =
-  /\b(?:child(?:ren)?|persons?|people|anyone|everyone|no one|nobody|those|girls?|boys?|adults?|passengers?|members?|pupils?|applicants?|candidates?|kinder|personen|jugendliche) (?:aged |of )?(?:under|over|from|below|above|up to|unter|über|ab|bis) $/i;
+  /\b(?:child(?:ren)?|persons?|people|anyone|everyone|no one|nobody|no person|those|girls?|boys?|adults?|passengers?|members?|pupils?|applicants?|candidates?|kinder|personen|jugendliche) (?:aged |of )?(?:under|over|from|below|above|up to|unter|über|ab|bis) $/i;
 /** The age of a child, which is none of others'. */
 const AGE_OF_CHILD =
   /\b(?:child(?:ren)?|infants?|kind(?:er|ern)?) (?:aged |of )?(?:under|over|from|below|above|up to|unter|über|ab|bis) $/i;
 const ASKS_OF_CHILD =
-  /child|infant|youngster|young|minor|girl|boy|kid|pupil|kind(?! of)|jugend|schüler|person|people|passenger|anyone|visitor/i;
+  /child|infant|youngster|young|minor|adult|grown-up|accompan|alone|girl|boy|kid|pupil|kind(?! of)|jugend|schüler|person|people|passenger|anyone|visitor/i;
 /** What stands before a time that something lasts, which is no age. */
 const LASTS = /\b(?:for|within|every|after|auf|für|binnen|alle|nach) (?:up to |at most |at least )?$/i;
 const OF_AGE = /^\s*(?:[.,;:)]|$|(?:and|or|und|oder)\b)/i;
@@ -26,7 +28,7 @@ const OF_YEARS =
 const AGE_IN_JAPANESE = /[\d〇一二三四五六七八九十]+(?:歳|才)/gu;
 /** The year that something is from, which tells its age: "built in 2009". */
 const BUILT =
-  /(?<=\b(?:built|constructed|made|manufactured|launched|dates|dating|founded|erected|installed)\b.{1,20})\b(?:19|20)\d{2}\b|(?:19|20)\d{2}(?= (?:gebaut|erbaut|errichtet|gegründet))|(?<=baujahr )(?:19|20)\d{2}/giu;
+  /(?<=\b(?:built|building|constructed|construction|made|manufactured?|launched|left the yard|dates|dating|founded|established|erected|installed)\b.{1,20})\b(?:19|20)\d{2}\b|(?:19|20)\d{2}(?= (?:gebaut|erbaut|errichtet|gegründet))|(?<=baujahr )(?:19|20)\d{2}/giu;
 /** "Das 18. Lebensjahr". */
 const YEAR_OF_LIFE = /\b\d{1,3}\. Lebensjahr(?:es)?\b/g;
 /** Asks for the size of a thing, which neither money nor a share tells. */
@@ -36,7 +38,11 @@ const ASKS_EXTENT =
 const ASKS_SUM =
   /\b(?:loans?|debts?|funds?|orders?|budgets?|loss(?:es)?|profits?|gains?|claims?|shares?|stakes?|holdings?|markets?|surplus|deficits?|investments?|grants?|reserves?|damage|discounts?|increases?|falls?|rises?|parts?|proportions?|majorit\w+|sums?|amounts?|commitments?|facilit\w+|limits?|guarantees?|deposits?|dividends?|bonds?|penalt(?:y|ies)|fines?|premiums?|turnover|revenues?|equity|overdrafts?|excess|deductibles?|subsid(?:y|ies)|prizes?|awards?|payments?|contributions?)\b|anteil|betrag|bürgschaft|kaution|umsatz|zuschuss|dividende|schaden|gewinn|verlust|kredit|darlehen|auftrag|rücklage|fonds|zuwachs|rückgang|mehrheit|teil(?!\p{L})/iu;
 /** Asks for a number of things. */
-const COUNTS = /\b(?:how many|what number of|what (?:is|was|are|were) the (?:total )?number of|wie viele[nr]?)\b/i;
+const COUNTS =
+  /\b(?:how many|what number of|what (?:is|was|are|were) the (?:total |maximum |minimum |greatest |largest |smallest |highest |permitted )?number of|wie viele[nr]?)\b/i;
+/** So many of a thing for each of another: "a life jacket for every person", which has no figure. */
+const FOR_EACH =
+  /\b(?:everybody|everyone|(?:each|every) (?:person|passenger|member|sailor|child|adult|one))\b(?= .*\b(?:needs?|has|have|wears?|must (?:have|wear|carry)) (?:an?|one|their own) )|\b(?:an?|one) (?:\p{L}[\p{L}-]* ){1,3}(?:must be \p{Ll}+ |is \p{Ll}+ )?(?:for|per) (?:every|each|any)(?: \p{Ll}+)+/giu;
 const NEEDED = /\b(?:need(?:s|ed)?|required?|must|can|may|necessary|majority|quorum)\b/i;
 /** Directions that a measure can be taken in, each with the words that ask for it or tell it. */
 const DIMENSIONS: readonly RegExp[] = [
@@ -83,7 +89,8 @@ const PART_OF_WHOLE = /^\s(?:half|halves|thirds?|quarters?|fifths?|sixths?|eight
 function tellsAge({ unit, start, end }: NumberMention, text: string, asked: string): boolean {
   const [before, behind] = [text.slice(0, start), text.slice(end)];
   if (AGE_OF_CHILD.test(before) && !ASKS_OF_CHILD.test(asked)) return false;
-  if (unit === null) return (AT_AGE.test(before) && OF_AGE.test(behind)) || AGE_OF.test(before);
+  if (unit === null)
+    return OF_AN_AGE.test(before) || (AT_AGE.test(before) && OF_AGE.test(behind)) || AGE_OF.test(before);
   if (!UNITS_OF_AGE.test(unit) || LASTS.test(before)) return false;
   return OF_YEARS.test(text) || AT_AGE.test(before) || AGE_OF.test(before);
 }
@@ -109,7 +116,7 @@ export function numbersTold(text: string, asked: string, language: Language): Ra
       ({ unit }) => unit === null || !(unit === '%' || isMoney(unit) || UNITS_OF_TIME.test(unit)),
     );
     // "Three quarters of the votes" is how many are needed, never how many there are.
-    const told = NEEDED.test(asked) ? [...things, ...ranges(text, FRACTION)] : things;
+    const told = NEEDED.test(asked) ? [...things, ...ranges(text, FRACTION), ...ranges(text, FOR_EACH)] : things;
     return told.length > 0 ? told : numbers.filter(({ unit }) => unit === '%');
   }
   if (ASKS_EXTENT.test(asked)) {

@@ -61,6 +61,29 @@ export function someoneNamed(text: string, asked = ''): string | null {
   return fresh ?? null;
 }
 
+/** Names of two words that name a body or an office rather than someone. */
+const OF_BODY =
+  /\b(?:Board|Council|Committee|Commission|Company|Authority|Act|Agreement|Chair\w*|Director|Manager|Master|Officer)\b/;
+/** Words that open a sentence with a capital, and name nobody. */
+const OPENING =
+  /^(?:The|An?|Any|Each|Every|No|All|This|That|These|If|When|Where|Such|Der|Die|Das|Den|Dem|Ein|Eine|Im|Am|Bei)\s/;
+/** Someone by name who does what a sentence says, or by whom it is done: "Maren Holt chairs the board", "audited by Lomax & Teal". */
+const DOER = new RegExp(
+  String.raw`^(?:\(?[\w.]{1,5}[.)]\s+)?(?<doer>${SOMEONE})\s+\p{Ll}|\bby (?:the )?(?<by>${SOMEONE})`,
+  'gu',
+);
+
+/** Who does what a sentence says by name, or by whom it is done, whom the question does not name: "Maren Holt"; null where nobody is named so. */
+export function doerNamed(text: string, asked: string): string | null {
+  const found = [...text.replace(/\s+/g, ' ').matchAll(DOER)].flatMap(
+    ({ groups = {} }) => (groups['doer'] ?? groups['by'])?.replace(/(?<=\p{Ll}{2})\.$/u, '') ?? [],
+  );
+  return (
+    found.find((name) => !OPENING.test(name) && !asked.includes(name) && !OF_PLACE.test(name) && !OF_BODY.test(name)) ??
+    null
+  );
+}
+
 /** Asks which of its kind it is, of someone who is known by name: "which insurer paid". */
 const WHICH_ONE =
   /^who audit(?:s|ed)\b|^(?:by |from |to |with |through )?which (?:insurer|airline|laborator(?:y|ies)|diver|carrier|broker|auditor|surveyor|architect|manufacturer|publisher|notary|hospital|universit(?:y|ies)|newspaper|shipyard)s?\b/i;

@@ -23,6 +23,10 @@ describe('a quantity asked for', () => {
     ['How long is the workboat Petrel?', 'She is 14 metres long.', 'Work stopped on 2 days.'],
     ['How high is the ceiling?', 'It is at 3 metres.', 'Five places are let.'],
     ['What pull opens the coupling?', 'It opens at 6 kilonewtons.', 'It opens after 6 seconds.'],
+    ['How many kilowatts does the motor have?', 'Power: 3.5 kW.', 'It draws 16 amperes.'],
+    ['What torque do the bolts need?', 'Tighten them to 85 Nm.', 'The bolts are 85 millimetres long.'],
+    ['What is the maximum pressure?', 'It works at up to 9 bar.', 'Two people lift it.'],
+    ['What voltage does it need?', 'Connect it to 230 volts.', 'Parts are kept for twelve years.'],
   ])('%s is told in its own units', (question, right, wrong) => {
     expect(fits(question, right)).toBe(true);
     expect(fits(question, wrong)).toBe(false);

@@ -22,6 +22,9 @@ const BYTES = String.raw`(?:kilo|mega|giga|tera)?bytes?|[kmgt]i?b|バイト|(?:�
 const PRESSURE = String.raw`bars?|(?:kilo|hecto|mega)?pascals?|[kmh]?pa|psi|バール|パスカル`;
 const TENSION = String.raw`(?:kilo|milli)?volts?|k?v|ボルト`;
 
+const TORQUE = String.raw`newton ?-?met(?:re|er)s?|newtonmetern?|nm|ニュートンメートル`;
+const CURRENT = String.raw`(?:milli)?amperes?|(?:milli)?amps?|m?a(?=[,.;:)]|$)|アンペア`;
+
 const told = (units: string): RegExp => new RegExp(String.raw`^(?:${units})(?![\p{L}\p{N}])|^(?:${units})(?=[\u3040-\u30ff\u4e00-\u9fff])`, 'iu'); // prettier-ignore
 const quantity = (asked: RegExp, units: string, own = true): Quantity => ({ asked, told: told(units), own });
 
@@ -58,15 +61,28 @@ const QUANTITIES: readonly Quantity[] = [
   quantity(/\b(?:floor |surface )?area\b|\b\w*fläche\b|面積|広さ|何(?:平方メートル|坪|ヘクタール)/i, AREA),
   quantity(LENGTH_OF_A_THING, LENGTH),
   quantity(
+    /\bhow much (?:play|clearance|water (?:does|did|do|will) [\w ]+ draw)\b|\b(?:what|which)\b(?!.*\b(?:term|contract|lease|agreement|notice|time|period|stay|course|list|password|name|line|file|field|page)s?\b).*\b(?:length|width|height|depth|draught|beam|breadth|clearance|diameter|thickness)\b/i,
+    LENGTH,
+    false,
+  ),
+  quantity(
     /\bhow (?:deep|wide|tall|thick|thin|far)\b|\bhow long (?:(?:is|are|was|were)\b[^?]*\b(?:vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull)s?\b|(?:must|may|can|should)\b[^?]*\b(?:vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull)s? be\b)|\bwie (?:tief|breit|dick|dünn|weit)\b|長さ|高さ|深さ|幅は|厚さ|全長|距離|何(?:メートル|センチ|ミリ|海里)/i,
     LENGTH,
   ),
-  quantity(/\bhow (?:loud|noisy)\b|\bnoise level\b|\bwie laut\b|騒音/i, NOISE),
+  quantity(/\bhow (?:loud|noisy)\b|\bnoise (?:level|limit)\b|\bwie laut\b|騒音/i, NOISE),
   quantity(/\bhow much (?:electrical )?energy\b|\bbattery capacity\b|\bwie viel (?:energie|strom)\b|電力量/i, ENERGY),
-  quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum|what|which) power\b|\bwelche leistung\b|\bwie viel leiste\w+|\bwie stark ist (?:der|die) \w*(?:motor|maschine)|出力/i, POWER), // prettier-ignore
+  quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum|what|which|rated) power\b|\bpower rating\b|\b(?:engine|motor)(?:['’]s)? (?:power|output)\b|\b(?:power|output) of the (?:\w+ )?(?:engine|motor)\b|\bwelche leistung\b|\bwie viel leiste\w+|\bwie stark ist (?:der|die) \w*(?:motor|maschine)|出力/i, POWER), // prettier-ignore
   quantity(/\bwhat (?:pull|force|load)\b|\bwelche (?:(?:zug)?kraft|(?:trag|bruch)?last)\b/i, `${FORCE}|${MASS}`),
-  quantity(/\b(?:what|which) (?:oil |water |gas |air )?pressure\b|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
-  quantity(/\b(?:what|which) voltage\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
+  quantity(/\b(?<!(?:blood|under) )pressure\b(?! vessel)|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
+  quantity(/\bvoltage\b|\belectrical supply\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
+  quantity(/\b(?:newton ?-?met(?:re|er)s?|newtonmetern?|torque|drehmoment)\b|トルク/i, TORQUE),
+  quantity(/\bhow many (?:kilo|mega)?watts\b|\bwie viele? (?:kilo|mega)?watt\b/i, POWER),
+  quantity(/\bhow many (?:kilo)?volts\b|\bwie viele? volt\b/i, TENSION),
+  quantity(/\bhow many (?:amperes|amps)\b|\bwie viele? ampere\b|\b(?:what|which) (?:size|rating) of fuse\b/i, CURRENT),
+  quantity(/\bhow many decibels?\b|\bwie viele? dezibel\b/i, NOISE),
+  quantity(/\bhow many (?:kilo|milli)?(?:grams|tonnes|tons|pounds|kilos)\b/i, MASS, false),
+  quantity(/\bhow many (?:(?:kilo|centi|milli)?met(?:re|er)s|feet|miles)\b/i, LENGTH, false),
+  quantity(/\bhow many (?:litres|liters|cubic met(?:re|er)s)\b/i, VOLUME, false),
   quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk|beer|wine|paint|liquid|grain|coal|salt|fish|cargo)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff)\b/i, `${VOLUME}|${MASS}`, false), // prettier-ignore
   quantity(/\bhow much (?:memory|ram|disk|storage|free space)\b|\bwie viel (?:arbeitsspeicher|speicher\w*|plattenplatz)\b|メモリ(?:ー)?は|容量は/i, `${BYTES}|${VOLUME}|${ENERGY}|${MASS}`, false), // prettier-ignore
   counter('名|人', '名|人'),
@@ -104,7 +120,7 @@ export function wordsOfQuantity(asked: string): string {
 const FIGURE = 40;
 /** Units of any quantity. */
 const ANY_UNIT = told(
-  [LENGTH, AREA, MASS, SPEED, VOLUME, HEAT, POWER, ENERGY, NOISE, BYTES, PRESSURE, TENSION].join('|'),
+  [LENGTH, AREA, MASS, SPEED, VOLUME, HEAT, POWER, ENERGY, NOISE, BYTES, PRESSURE, TENSION, TORQUE, CURRENT].join('|'),
 );
 
 /** The unit that stands right behind a figure which ends at a place of a text, with the space before it: " kilowatts"; "" where none does. */

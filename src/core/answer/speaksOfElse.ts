@@ -93,12 +93,13 @@ const OF_SOMEBODY: readonly RegExp[] = [
   /\bwhat (?:salary|wages?|pay|bonus|pension) (?:does|do|did) (?:the |an? )?(?<of>[^?]+?) (?:receive|get|have|draw)\b/iu,
   /^what (?:is|are|was|were) (?:the |an? |its )?(?<of>[\w' -]{3,40}) paid\s*\?*$/iu,
   /\b(?:wie viel|was) (?:verdient|verdienen) (?<of>[^?]+)/iu,
+  /\bwhat (?:is|was|are) the (?!minimum|maximum|lowest|least|average|highest|required|legal)(?<of>[a-z]+) age\b/iu,
   /\b(?:fines?|penalt(?:y|ies))\b[^?]*? for (?<of>[a-z]+ing)\b/u,
   /(?:strafe|bußgeld|geldbuße) für (?:das )?(?<of>\p{Lu}\p{L}+en)(?!\p{L})/u,
 ];
 
 /** True where the sum of somebody, or of something done, is asked for who is nowhere near. */
-function isOfOthers(best: Evidence, { text, subject }: Question): boolean {
+export function isOfOthers(best: Evidence, { text, subject }: Question): boolean {
   const { language } = best.source.segment;
   const asked = termSet(
     OF_SOMEBODY.flatMap((shape) => shape.exec(text.trim())?.groups?.['of'] ?? [])[0] ?? '',

@@ -1,4 +1,5 @@
-import { announcesBefore, JAPANESE_ITEM, RUN_IN, sectionOf, type UnitText } from '../search';
+import { announcesBefore, JAPANESE_ITEM, RUN_IN, sectionOf, unitsOfPassage, type UnitText } from '../search';
+import type { Span } from '../source';
 import type { AskedSource } from './types';
 
 const ITEM = new RegExp(String.raw`^\s*(?:\(?[a-z\d]{1,3}[.)]\s|[•◦▪–—*-]\s|${JAPANESE_ITEM})`, 'i');
@@ -61,6 +62,29 @@ export function isTitle({ sections }: AskedSource, text: string): boolean {
   }
   const plain = text.replace(/^\s*(?:[•◦▪–*-]|\(?[a-z\d]{1,3}[.)])\s+/i, '');
   return known.has(plain.replace(/\s+/g, ' ').trim().toLowerCase());
+}
+
+/** What a document calls itself: its name, its first heading and its first line. */
+export function nameOfDocument(source: AskedSource): string {
+  const first = source.segment.passageSections.length > 0 ? (unitsOfPassage(source, 0)[0]?.text ?? '') : '';
+  return `${source.name} ${source.sections[0]?.title ?? ''} ${first}`;
+}
+
+/** What a line says that is more than the name of a document: who made it, with whom, or when. */
+const SAYS_MORE =
+  /[.:;!?。]\s*$|\b(?:between|by|dated|of \d|zwischen|von|vom)\b|\d{4}[-.\/年]\d|\b(?:plc|Ltd|Limited|Inc|LLC|GmbH|AG)\b/u;
+/** Words of the name of a document, at most. */
+const NAME_WORDS = 12;
+
+/** True for the very first line of a document where it says nothing but what it is called: "Regulation on small ferries". */
+export function isNameOfDocument(source: AskedSource, text: string, { page, start }: Span): boolean {
+  return (
+    page === 1 &&
+    start === 0 &&
+    text.split(/\s+/).length <= NAME_WORDS &&
+    !SAYS_MORE.test(text) &&
+    source.segment.language !== 'ja'
+  );
 }
 
 /** The words a unit stands under: its section's own heading, and the run-in head before it. */

@@ -11,6 +11,8 @@ describe('the head of a clause, run in with its text', () => {
     '§ 4 Fristlose Kündigung.',
     '5 遭難信号',
     '第3条 期間',
+    '7. Duties of the board.',
+    '8. Keeping the books.',
   ])('is known: %s', (head) => expect(RUN_IN.test(head)).toBe(true));
 
   test.each([
@@ -19,6 +21,8 @@ describe('the head of a clause, run in with its text', () => {
     '(2) Zur Mietsache gehören fünf Schlüssel.',
     '4. The keeper opens early.',
     '2 Fees are due.',
+    '4. Maren Holt chairs the board.',
+    '1. Surveyor: Ilse Brandt.',
     '第3条 賃料は月額とする。',
   ])('is no sentence: %s', (sentence) => expect(RUN_IN.test(sentence)).toBe(false));
 

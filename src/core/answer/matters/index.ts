@@ -1,13 +1,22 @@
 import type { Language } from '../../text';
 import { ENGLISH_MATTERS } from './english';
+import { ENGLISH_ACCOUNTS } from './englishAccounts';
+import { ENGLISH_RULES } from './englishRules';
+import { ENGLISH_THINGS } from './englishThings';
 import { GERMAN_MATTERS } from './german';
 import { JAPANESE_MATTERS } from './japanese';
 import type { Matter } from './matter';
 
 export type { Matter } from './matter';
 
+const ofOneOrAnother = (matter: Matter): Matter => ({ ...matter, about: true });
+
 const MATTERS: Partial<Record<Language, readonly Matter[]>> = {
-  en: ENGLISH_MATTERS,
+  en: [
+    ...ENGLISH_RULES.map(ofOneOrAnother),
+    ...ENGLISH_MATTERS,
+    ...[...ENGLISH_ACCOUNTS, ...ENGLISH_THINGS].map(ofOneOrAnother),
+  ],
   de: GERMAN_MATTERS,
   ja: JAPANESE_MATTERS,
 };

@@ -5,6 +5,10 @@ export interface Matter {
   readonly told: RegExp;
   /** Words that lead to passages of it, as search terms. */
   readonly words: string;
+  /** True where it is settled for one thing or another, as a fine for one offence or another: what the question is about besides must be named where it is told. */
+  readonly about?: boolean;
+  /** True where it is settled of one thing and another: what tells it must name the thing that is asked about, or be of what its document is of. */
+  readonly ofThing?: boolean;
   /** What stands right before or behind the value that is asked for, where its clauses tell two. */
   readonly value?: { readonly before?: RegExp; readonly behind?: RegExp };
 }

@@ -37,6 +37,9 @@ describe('a title', () => {
     expect(isSentence('Pilots retire at 65.')).toBe(true);
     expect(isSentence('Press TRANSMIT.')).toBe(true);
     expect(isSentence('Die Absaugung einschalten.')).toBe(true);
+    expect(isSentence('Surveyor: Ilse Brandt.')).toBe(true);
+    expect(isSentence('The Inspectorate grants permits.')).toBe(true);
+    expect(isSentence('The rights of members.')).toBe(false);
     expect(isSentence('Scope of application.')).toBe(false);
     expect(isSentence('Schedule 2.')).toBe(false);
     expect(isSentence('Payment that falls due under')).toBe(true);

@@ -33,8 +33,16 @@ const IMPERATIVE =
 /** How one ends in German. */
 const INFINITIVE = /\s\p{Ll}{7,}en\.$/u;
 
+/** A label with what it is filled in with: "Surveyor: Ilse Brandt.", "Anchor: 180 kg." */
+const FILLED_IN = /^\p{Lu}[^:.]{1,50}: [^:]+\.$/u;
+
+/** Someone who does something, in few words: "The Inspectorate grants permits." */
+const ACTS =
+  /^(?:The|An?|Each|Every|No) (?!.*\b(?:of|for|to|in|on|by|and|or|with|from|between|under|at)\b)\p{L}+ \p{Ll}+(?:s|ed) \p{L}[^.]*\.$/u;
+
 /** True for a numbered line in running type that says something or goes on, as no title does, unless it asks. */
 export function isSentence(rest: string): boolean {
+  if (FILLED_IN.test(rest) || ACTS.test(rest)) return true;
   // "Pilots retire at 65.", "Press TRANSMIT.", „Die Absaugung einschalten.“
   if (rest.endsWith('.') && (IMPERATIVE.test(rest) || INFINITIVE.test(rest))) return true;
   const stops = rest.endsWith('.') && !isCapitalised(rest);

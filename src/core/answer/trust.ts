@@ -1,0 +1,203 @@
+import { announces, documentFrequency, shareInCommon, termSet, unitsOfPassage, type QueryTerm } from '../search';
+import { tokensOf, type Language } from '../text';
+import { BY_NAME, type Evidence } from './evidence';
+import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
+import { absentShare, asksOfNothing, unknownTo } from './ofNothing';
+import { namesWhatIsAsked, tellingOf, tellsFigure } from './matterTold';
+import { asksHolder, doerNamed, saysWhoIsMeant, someoneNamed } from './partyNamed';
+import { firmWordingsOf, type Question } from './question';
+import { reachedAt } from './reachedAt';
+import { wordsOver } from './rowEvidence';
+import { isOfOthers, speaksOfElse } from './speaksOfElse';
+import { headOver, nameOfDocument } from './surroundings';
+import { toldByForm } from './toldByForm';
+import { TRUST } from './trustWeights';
+import type { AnswerKind, AskedSource } from './types';
+
+/** Asks for a point in time, which only a date, year or hour tells; "when may" asks for a condition as well. */
+const ASKS_POINT =
+  /\b(?:(?:in|on|by|at) (?:which|what) (?:year|month|day|date|times?|hours?)|when (?:was|were|did|will|do(?:es)? .{2,40} (?:open|close)\b)|wann (?:wurden?|war(?:en)?|öffnet|schließt)|(?:in|an) welchem (?:jahr|monat|tag)|seit wann)\b|いつ.*(?:ました|ましたか|たか)[。？?]?$/i;
+
+/** A sentence that holds the question's every word, and a value where one is asked for, answers it. */
+const WHOLLY = 0.97;
+/** Words of a sentence from which on its words say little together. */
+const LONG = 40;
+/** A table's row whose label is asked for, of the period asked, answers whatever verb the question uses. */
+const OF_THE_ROW = 0.55;
+/** What of a question a sentence must hold that tells its matter, and one that does not. */
+const MATTER_LED = 0.4;
+const MATTER_COVERED = 0.8;
+/** Share of words from which on two sentences say the same, as those of a draft and of what was agreed do. */
+const SAME = 0.7;
+/** Passages up to which a document is a short one, in which any word is near any other. */
+const FEW = 4;
+
+/** True for a word that nothing stands for, as a term of some trade or a name; comparatives have no entry of their own. */
+function isUnheardOf({ term, equivalents = [] }: QueryTerm): boolean {
+  return equivalents.length === 0 && /^\p{Script=Latin}{4,}(?<!er|est)$/u.test(term);
+}
+
+/** True when two sentences of different documents say the same. */
+function sameWords(one: Evidence, two: Evidence): boolean {
+  const words = ({ text }: Evidence): Set<string> => new Set(tokensOf(text).map((token) => token.word));
+  return one.source.id !== two.source.id && shareInCommon(words(one), words(two)) >= SAME;
+}
+
+/** A question without those words of its subject that a sentence says by its form alone. */
+function unsaidBy({ text, source }: Evidence, question: Question): Question {
+  const told = toldByForm(question, source.segment.language);
+  if (told?.form.test(text) !== true) return question;
+  return { ...question, subject: question.subject.filter(({ term }) => !told.terms.has(term)) };
+}
+
+/** True where only a name answers, and a sentence names nobody who could be meant. */
+function namesNobody({ text, features, source }: Evidence, question: Question): boolean {
+  if (!asksHolder(question) || features.kind > 1 || someoneNamed(text, question.text) !== null) return false;
+  if (features.led > WHOLLY && doerNamed(text, question.text) !== null) return false;
+  return !saysWhoIsMeant(text, question.text, source.segment.language);
+}
+
+/** Shares of a question's words that stand in or around a sentence, by themselves (“own”) or in words that say the same (“firm”), and of the sentence's words that are the question's. */
+function sharesOf({ text, source, hit, index, row }: Evidence, { subject }: Question, sources: readonly AskedSource[]) {
+  const { language } = source.segment;
+  const units = unitsOfPassage(source, hit.passage);
+  const sentence = termSet(text, language);
+  const near = termSet(`${text} ${headOver(source, units, index)} ${row === null ? '' : wordsOver(row)}`, language);
+  const named = new Set([...near, ...termSet(nameOfDocument(source), language)]);
+  const passage = termSet(units.map((one) => one.text).join(' '), language);
+  const total = subject.reduce((sum, { weight }) => sum + weight, 0) || 1;
+  const share = (isThere: (one: QueryTerm) => boolean): number =>
+    subject.reduce((sum, one) => sum + (isThere(one) ? one.weight : 0), 0) / total;
+  const firmly = (set: ReadonlySet<string>) => (one: QueryTerm) => firmWordingsOf(one).some((word) => set.has(word));
+  const own = new Set(subject.map(({ term }) => term));
+  const firm = new Set(subject.flatMap(firmWordingsOf));
+  const spoken = (set: ReadonlySet<string>): number =>
+    [...sentence].filter((word) => set.has(word)).length / Math.max(1, sentence.size);
+  return {
+    own: share(({ term }) => near.has(term)),
+    ownInSentence: share(({ term }) => sentence.has(term)),
+    ownInPassage: share(({ term }) => passage.has(term)),
+    ownOrNamed: share(({ term }) => named.has(term)),
+    firm: share(firmly(near)),
+    firmOrNamed: share(firmly(named)),
+    spoken: spoken(firm),
+    spokenItself: spoken(own),
+    known: share(({ term }) => documentFrequency(sources, term) > 0),
+    length: Math.log(1 + sentence.size),
+  };
+}
+
+/** What by its form speaks for evidence or against it: 1 where it holds. */
+function rulesOf(best: Evidence, question: Question, unsaid: Question, sources: readonly AskedSource[]) {
+  const { features, row, text } = best;
+  const { matter, kind } = question;
+  const valueless = VALUE_KINDS.has(kind) && features.kind === 0;
+  const telling = matter === null ? null : tellingOf(matter, best);
+  const nobody = namesNobody(best, question);
+  const reached = reachedAt(question.text);
+  // In a sentence of many words all may stand far from one another.
+  const together = features.pairs > 0 || question.subject.length === 1 || text.split(/\s+/).length <= LONG;
+  // The one word that a name of a document leaves of a question says little; a value beside it says more.
+  const enough = question.subject.length > 1 || VALUE_KINDS.has(kind) || features.definition > WHOLLY;
+  return {
+    settles:
+      telling === 'itself' &&
+      (!valueless || kind === 'date' || tellsFigure(best)) &&
+      features.led >= MATTER_LED &&
+      namesWhatIsAsked(question, best) &&
+      !(matter?.about === true && (nobody || isOfOthers(best, question))),
+    settlesNot: telling === 'not' && features.covered < MATTER_COVERED,
+    figureless: NUMBER_KINDS.has(kind) && features.kind < 1,
+    ofNothing: asksOfNothing(unsaid, sources),
+    pointless: kind === 'date' && features.kind === 0 && row === null && ASKS_POINT.test(question.text),
+    nobody,
+    // "How much tax was paid?" is told by no row of wages.
+    otherRow:
+      row !== null && features.focus === 0 && features.label < OF_THE_ROW && kind === 'amount' && question.focus.length > 0, // prettier-ignore
+    ofElse: speaksOfElse(best, question, sources),
+    notReached: reached !== null && text.search(reached) < 0,
+    met: features.covered > WHOLLY && !valueless && together && enough,
+    rowAsked: row !== null && features.label >= OF_THE_ROW && features.period > 0.9 && !valueless,
+    tells: telling === 'itself',
+    tellsAfter: telling === 'with the one before',
+    matter: matter !== null,
+    valueless,
+  };
+}
+
+/** What is measured of the best evidence to tell whether it answers the question at all; `evidence` is sorted, the best first. */
+export function signsOf(
+  best: Evidence,
+  evidence: readonly Evidence[],
+  question: Question,
+  sources: readonly AskedSource[],
+) {
+  const { features, source } = best;
+  const { language } = source.segment;
+  const valued = VALUE_KINDS.has(question.kind);
+  // What the best evidence says by its form need not stand anywhere.
+  const unsaid = unsaidBy(best, question);
+  const next = evidence.find((one) => one !== best && one.score <= best.score && !sameWords(one, best));
+  const rules = rulesOf(best, question, unsaid, sources);
+  const passages = sources.reduce((sum, { segment }) => sum + segment.passageSections.length, 1);
+  const shares = sharesOf(best, question, sources);
+  const margin = Math.min(1, (best.score - (next?.score ?? 0)) / Math.max(0.1, best.score));
+  const few = Math.min(1, FEW / passages);
+  const unheard = NUMBER_KINDS.has(question.kind) && language === 'en' && unknownTo(unsaid, sources).some(isUnheardOf);
+  const figures = evidence.filter((one) => one.features.kind >= 1).length / evidence.length;
+  const told = Object.fromEntries(Object.entries(rules).map(([name, holds]) => [name, holds ? 1 : 0])) as Record<keyof typeof rules, number>; // prettier-ignore
+  const { led, around, whole, headed, forms, pairs, label, definition, period, focus, alike, near, kind, covered } = features; // prettier-ignore
+  return {
+    ...{ led, around, whole, headed, forms, pairs, label, definition, period, focus, alike, near, kind, covered },
+    ...told,
+    ...shares,
+    lacking: question.focus.length > 0 ? 1 - focus : 0,
+    absent: absentShare(unsaid, sources),
+    short: 1 / Math.max(1, question.subject.length),
+    words: question.subject.length,
+    called: question.kind === 'party' && kind > BY_NAME ? 1 : 0,
+    announces: question.kind === 'list' && announces(best.text) ? 1 : 0,
+    margin,
+    score: best.score,
+    // Where a thing is spoken of, values of its kind are told.
+    ofItsKind: valued ? figures : 0,
+    // A term of some trade, or a name, that stands nowhere.
+    unheardOf: unheard ? 1 : 0,
+    row: best.row === null ? 0 : 1,
+    // Among many passages, the best is met by chance the more easily; in few, all is near.
+    many: Math.log(passages),
+    few,
+    fewOwn: few * shares.own,
+    fewFirm: few * shares.firm,
+    fewFirmOrNamed: few * shares.firmOrNamed,
+    fewSpoken: few * shares.spoken,
+    fewSpokenItself: few * shares.spokenItself,
+    fewCovered: few * covered,
+    fewLed: few * led,
+    fewMargin: few * margin,
+  };
+}
+
+/** What signs by themselves settle: true where evidence answers, false where it does not; null where all of them must be weighed. */
+export function settledBy(signs: Signs): boolean | null {
+  if (signs.settles > 0) return true;
+  const against = ['settlesNot', 'figureless', 'ofNothing', 'pointless', 'nobody', 'otherRow', 'ofElse', 'notReached'] as const; // prettier-ignore
+  if (against.some((name) => signs[name] > 0)) return false;
+  return signs.met > 0 || signs.rowAsked > 0 ? true : null;
+}
+
+/** What speaks for evidence and against it: each from 0 to about 1, but scores, lengths and numbers of words. */
+export type Signs = ReturnType<typeof signsOf>;
+
+/**
+ * How far signs speak for an answer: the logarithm of its odds, by logistic regression over known questions and made ones, in which unanswerable ones share the
+ * subjects of the documents (`npm run trials -- --trust`).
+ */
+export function trustIn(signs: Signs, kind: AnswerKind, language: Language): number {
+  const kinds: Partial<Record<AnswerKind, number>> = TRUST.kinds;
+  const languages: Partial<Record<Language, number>> = TRUST.languages;
+  const weights: Readonly<Record<string, number>> = TRUST.signs;
+  let sum = TRUST.constant + (kinds[kind] ?? 0) + (languages[language] ?? 0);
+  for (const [name, value] of Object.entries(signs)) sum += (weights[name] ?? 0) * value;
+  return sum;
+}
