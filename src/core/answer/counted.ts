@@ -89,6 +89,16 @@ export function countsThings(
   });
 }
 
+/** Things that are called by what they are for: "parking places". */
+const FOR_A_USE =
+  /\bhow many (?!(?:remaining|existing|outstanding|pending|missing|working|paying|standing)\b)(?<use>[a-z]{2,}?)ing (?:places?|spaces?|points?|days|rooms?|stations?|boats?|vessels?|posts?|stages?|licen[cs]es?)\b/i;
+
+/** True for a text that counts things of another use than is asked: “one place for a wheelchair”, of parking places. */
+export function countsOfAnotherUse(asked: string, text: string): boolean {
+  const use = FOR_A_USE.exec(asked)?.groups?.['use'];
+  return use !== undefined && !text.toLowerCase().includes(use.toLowerCase());
+}
+
 /** Asks how many of a thing there are at all. */
 const HOW_MANY_THERE_ARE = /^how many (?:[\w-]+ )?(?<thing>[\w-]+) (?:are|were) there\s*\?*$/i;
 

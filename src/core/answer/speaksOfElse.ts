@@ -1,6 +1,6 @@
 import { sectionOf, termSet, unitsOfPassage } from '../search';
 import { tokensOf } from '../text';
-import { countsInPassing, countsOfABody } from './counted';
+import { countsInPassing, countsOfABody, countsOfAnotherUse } from './counted';
 import type { Evidence } from './evidence';
 import { VALUE_KINDS } from './kinds';
 import { asksHow } from './listing';
@@ -116,7 +116,9 @@ export function isOfOthers(best: Evidence, { text, subject }: Question): boolean
 function countsElse(best: Evidence, question: Question): boolean {
   const { text, row, features } = best;
   if (question.kind === 'number')
-    return row === null && (countsOfABody(question.text, text) || countsInPassing(question.text, text));
+    return (
+      row === null && [countsOfABody, countsInPassing, countsOfAnotherUse].some((counts) => counts(question.text, text))
+    );
   if (question.kind !== 'amount') return false;
   if (tellsNoUnit(question.text, readWith(best)) || isOfOthers(best, question)) return true;
   // A row may call a price by what is paid: “Wages of the coach”.

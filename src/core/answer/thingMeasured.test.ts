@@ -26,6 +26,12 @@ describe('a measure or price is of the thing that is asked about', () => {
     expect(answered(card, 'How much is a card?')).toBe('95 crowns');
   });
 
+  test('places for something else are not counted', () => {
+    const places = 'Rules\n\nOne place for a wheelchair is provided for every 75 passengers.';
+    expect(answered(places, 'How many parking places are provided?')).toBeNull();
+    expect(answered(`${places} There are 40 places for parking.`, 'How many parking places are there?')).toBe('40');
+  });
+
   test('metres of a silo are no silos', () => {
     const silos = 'Safety\n\nHot work within 30 metres of a silo needs a permit signed by the safety officer.';
     expect(answered(silos, 'How many silos are there?')).toBeNull();

@@ -181,7 +181,7 @@ export function signsOf(
 /** What signs by themselves settle: true where evidence answers, false where it does not; null where all of them must be weighed. */
 export function settledBy(signs: Signs): boolean | null {
   if (signs.settles > 0) return true;
-  const against = ['settlesNot', 'figureless', 'ofNothing', 'pointless', 'nobody', 'otherRow', 'ofElse', 'notReached'] as const; // prettier-ignore
+  const against = ['settlesNot', 'figureless', 'ofNothing', 'pointless', 'nobody', 'otherRow', 'ofElse', 'notReached', 'unheardOf'] as const; // prettier-ignore
   if (against.some((name) => signs[name] > 0)) return false;
   return signs.met > 0 || signs.rowAsked > 0 ? true : null;
 }

@@ -9,7 +9,7 @@ export const ENGLISH_ACCOUNTS: readonly Matter[] = [
   {
     name: 'revenue',
     asked: new RegExp(
-      String.raw`^(?!.*\b(?:per|each|from|of which|share|percentage|grow\w*|ris\w+|rose|chang\w+|expect\w*|forecast|next|by how|how much (?:less|more)|each of|both)\b)${HOW_MUCH}.*(?:\b(?:revenues?|turnover|(?:net |total )?sales|takings)\b|\b(?:take|took|taken|bring|brought) in(?: (?:20\d\d|the year|all|total).*)?\s*\?*$)`,
+      String.raw`^(?!.*\b(?:per|each|from|of which|share|percentage|grow\w*|ris\w+|rose|chang\w+|expect\w*|forecast|next|by how|how much (?:less|more)|each of|both)\b)${HOW_MUCH}.*(?:\b(?:revenues?|turnover|(?:net |total )?sales|takings)\b|\b(?:take|took|taken|bring|brought) in(?: (?:in|during|over|last|altogether)\b.*)?\s*\?*$)`,
       'i',
     ),
     told: holding(
