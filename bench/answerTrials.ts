@@ -1,7 +1,7 @@
 import { readFileSync, writeFileSync } from 'node:fs';
 import { loadNeighbours } from '../cli/neighbours';
 import { matchSource, openShelf } from '../cli/shelf';
-import { askBuiltIn, wholeHistory, wholeQuestion, type AskOptions } from '../src/core/answer';
+import { askBuiltIn, wholeHistory, wholeQuestion, type AskedSource, type AskOptions } from '../src/core/answer';
 import type { Library } from '../src/core/library';
 import {
   outcomeOf,
@@ -33,7 +33,8 @@ export interface TrialOptions {
   readonly out: string | null;
 }
 
-function readKnown({ files, which }: TrialOptions): KnownQuestion[] {
+/** Known questions of files: those used for tuning, those kept aside, or all. */
+export function readKnown({ files, which }: Pick<TrialOptions, 'files' | 'which'>): KnownQuestion[] {
   return files
     .flatMap((file) => readFileSync(file, 'utf8').split('\n'))
     .filter(Boolean)
@@ -41,13 +42,19 @@ function readKnown({ files, which }: TrialOptions): KnownQuestion[] {
     .filter((one) => which === 'all' || (which === 'aside') === (one.aside === true));
 }
 
+/** The documents that a known question is put to, of a library; all of them where it names none, and null where one that it needs is missing. */
+export function sourcesOf({ docs, right = [] }: KnownQuestion, library: Library): readonly AskedSource[] | null {
+  const all = library.sources();
+  const named = (docs ?? []).map((name) => matchSource(all, name)?.id);
+  if (named.includes(undefined) || right.some(({ doc }) => matchSource(all, doc) === null)) return null;
+  return docs === undefined ? all : library.sources(named.filter((id) => id !== undefined));
+}
+
 /** Asks one known question and measures what comes; null when its documents are not there. */
 function tryQuestion(known: KnownQuestion, library: Library, options: AskOptions, misses: boolean): Outcome | null {
   const all = library.sources();
-  const named = (known.docs ?? []).map((name) => matchSource(all, name)?.id);
-  const needed = (known.right ?? []).map(({ doc }) => matchSource(all, doc));
-  if (named.includes(undefined) || needed.includes(null)) return null;
-  const sources = known.docs === undefined ? all : library.sources(named.filter((id) => id !== undefined));
+  const sources = sourcesOf(known, library);
+  if (sources === null) return null;
   const question = wholeQuestion(known.question, wholeHistory(known.history ?? []), sources, library.quotes, options);
   const answer = askBuiltIn(question, sources, library.quotes, options);
   const pages = rightPages(known, all);

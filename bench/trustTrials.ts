@@ -1,22 +1,12 @@
-import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import path from 'node:path';
+import { writeFileSync } from 'node:fs';
 import { loadNeighbours } from '../cli/neighbours';
-import { matchSource, openShelf } from '../cli/shelf';
-import {
-  DEFAULT_SETTINGS,
-  leadingOf,
-  seek,
-  settledBy,
-  signsOf,
-  type AskedSource,
-  type Evidence,
-} from '../src/core/answer';
-import { oneLine } from '../src/core/text';
-import { rightPages, type KnownQuestion } from '../src/core/trial';
+import { openShelf } from '../cli/shelf';
+import { DEFAULT_SETTINGS, leadingOf, seek, settledBy, signsOf, type AskedSource, type Evidence } from '../src/core/answer'; // prettier-ignore
+import { rightPages } from '../src/core/trial';
+import { readKnown, sourcesOf } from './answerTrials';
 import { fitLogistic, oddsOf, type Example, type LinearModel } from './logistic';
-import { makeAgreement, readClauseSets, type ClauseSet, type MadeAgreement } from './madeAgreements';
-import { Random } from './random';
+import { readClauseSets, type ClauseSet } from './madeAgreements';
+import { isOfClause, withMade } from './openMade';
 
 /** What made questions weigh against written ones, and unanswerable ones against others; the ridge; and parts that are left out in turn. */
 const MADE = 0.3;
@@ -24,7 +14,7 @@ const UNANSWERABLE = 1.5;
 const RIDGE = 5;
 const FOLDS = 5;
 /** Kinds of known questions that one search does not answer. */
-const SEVERAL = new Set(['compound', 'change', 'conflict', 'follow-up', 'followup']);
+const SEVERAL = new Set(['compound', 'change', 'conflict']);
 
 interface Learned extends Example {
   readonly answerable: boolean;
@@ -58,54 +48,35 @@ function learn(
   };
 }
 
-/** Known questions over documents; those kept aside, and those of several parts or of a thread, are left out. */
+/** Known questions over documents; those kept aside, and those of several parts or of a thread, are left out. Questions that name no documents are put to a whole shelf. */
 async function learnWritten(
   files: readonly string[],
   paths: readonly string[],
   shelf: readonly string[],
 ): Promise<Learned[]> {
   const { library } = await openShelf([...paths, ...shelf]);
-  const all = library.sources();
   const { library: whole } = await openShelf(shelf);
-  const known = files
-    .flatMap((file) => readFileSync(file, 'utf8').split('\n'))
-    .filter(Boolean)
-    .map((line) => JSON.parse(line) as KnownQuestion)
-    .filter(({ aside, history, kind }) => aside !== true && history === undefined && !SEVERAL.has(kind));
-  return known.flatMap((one) => {
-    const named = (one.docs ?? []).map((name) => matchSource(all, name)?.id);
-    const needed = (one.right ?? []).map(({ doc }) => matchSource(all, doc));
-    if (named.includes(undefined) || needed.includes(null)) return [];
-    // Questions that name no documents are put to a whole shelf.
-    const sources = one.docs === undefined ? whole.sources() : library.sources(named.filter((id) => id !== undefined));
-    const pages = rightPages(one, all);
-    const isRight = ({ source, unit }: Evidence): boolean =>
-      unit.spans.some(({ page }) => pages.has(`${source.name} ${page}`));
-    const documents = (one.docs ?? [one.id]).join('+');
-    return learn(one.question, sources, pages.size > 0 ? isRight : null, { made: false, documents }) ?? [];
-  });
+  return readKnown({ files, which: 'tuning' })
+    .filter(({ history, kind }) => history === undefined && !SEVERAL.has(kind))
+    .flatMap((known) => {
+      const sources = sourcesOf(known, known.docs === undefined ? whole : library);
+      if (sources === null) return [];
+      const pages = rightPages(known, sources);
+      const isRight = ({ source, unit }: Evidence): boolean =>
+        unit.spans.some(({ page }) => pages.has(`${source.name} ${page}`));
+      const documents = (known.docs ?? [known.id]).join('+');
+      return learn(known.question, sources, pages.size > 0 ? isRight : null, { made: false, documents }) ?? [];
+    });
 }
 
 /** The questions of made agreements of a set. */
-async function learnMade(set: ClauseSet, count: number, seed: number): Promise<Learned[]> {
-  const folder = mkdtempSync(path.join(tmpdir(), 'trust-'));
-  const random = new Random(seed);
-  const made = new Map<string, MadeAgreement>();
-  for (let at = 0; at < count; at += 1) made.set(`${at}.txt`, makeAgreement(set, random));
-  try {
-    for (const [name, { text }] of made) writeFileSync(path.join(folder, name), text);
-    const { library } = await openShelf([folder]);
-    return library.sources().flatMap((source) =>
-      (made.get(path.basename(source.name))?.questions ?? []).flatMap(({ question, clause }) => {
-        const isRight = ({ text }: Evidence): boolean =>
-          clause !== null && (clause.includes(oneLine(text)) || oneLine(text).includes(clause));
-        const known = { made: true, documents: `${set.name} ${source.name}` };
-        return learn(question, [source], clause === null ? null : isRight, known) ?? [];
-      }),
-    );
-  } finally {
-    rmSync(folder, { recursive: true });
-  }
+function learnMade(set: ClauseSet, count: number, seed: number): Promise<Learned[]> {
+  return withMade(set, count, seed, (source, questions) =>
+    questions.flatMap(({ question, clause }) => {
+      const isRight = clause === null ? null : ({ text }: Evidence): boolean => isOfClause(text, clause);
+      return learn(question, [source], isRight, { made: true, documents: `${set.name} ${source.name}` }) ?? [];
+    }),
+  );
 }
 
 /** Which of the parts some documents fall into. */

@@ -7,12 +7,12 @@ import type { AskedSource } from './types';
 /** What the signs for an answer must come to, over few passages and over a whole shelf of them, from which what leads was chosen already. */
 const LEAST = -0.6;
 const LEAST_OF_MANY = -1.2;
-/** Passages up to which they are few, and from which on they are a whole shelf, by their logarithms. */
-const FEW = Math.log(60);
+/** Passages up to which they are a handful, and from which on they are a whole shelf, by their logarithms. */
+const HANDFUL = Math.log(60);
 const SHELF = Math.log(600);
 
 function leastOver(many: number): number {
-  const share = Math.min(1, Math.max(0, (many - FEW) / (SHELF - FEW)));
+  const share = Math.min(1, Math.max(0, (many - HANDFUL) / (SHELF - HANDFUL)));
   return LEAST + share * (LEAST_OF_MANY - LEAST);
 }
 
