@@ -33,6 +33,7 @@ const { values, positionals } = parseArgs({
     clauses: { type: 'string' },
     sets: { type: 'string', multiple: true },
     trust: { type: 'boolean', default: false },
+    unseen: { type: 'string', multiple: true },
     agreement: { type: 'boolean', default: false },
   },
 });
@@ -135,6 +136,7 @@ else if (values.clauses !== undefined) await clauseTrials(Number(values.clauses)
 else if (values.trust)
   await runTrustTrials({
     files: values.questions ?? [],
+    unseen: values.unseen ?? [],
     paths: sources,
     shelf: values.others ?? [],
     sets: clauseSets,

@@ -1,6 +1,6 @@
 import { existsSync, readFileSync } from 'node:fs';
 import { fileURLToPath } from 'node:url';
-import { Neighbours } from '../src/core/search';
+import { Neighbours, WordVectors } from '../src/core/search';
 
 function textOf(name: string): string | null {
   const path = fileURLToPath(new URL(`../../public/words/${name}.txt`, import.meta.url));
@@ -9,8 +9,13 @@ function textOf(name: string): string | null {
 
 /** Words that are used or mean like others, from the files that ship beside the bundle; null when they are missing. */
 export function loadNeighbours(): Neighbours | null {
-  const texts = ['used-alike', 'synonyms', 'explained', 'synonyms-de', 'synonyms-ja'].map(textOf);
+  const texts = ['used-alike', 'synonyms', 'explained', 'vectors', 'synonyms-de', 'vectors-de', 'synonyms-ja'].map(
+    textOf,
+  );
   if (texts.includes(null)) return null;
-  const [used, en, explained, de, ja] = texts as [string, string, string, string, string];
-  return new Neighbours(used, { en, de, ja }, explained);
+  const [used = '', en = '', explained = '', vectors = '', german = '', germanVectors = '', japanese = ''] =
+    texts as string[];
+  const neighbours = new Neighbours(used, { en, ja: japanese }, explained, new WordVectors(vectors));
+  neighbours.learn('de', german, germanVectors);
+  return neighbours;
 }

@@ -1,9 +1,11 @@
-import { Neighbours } from '../core/search';
+import { Neighbours, WordVectors } from '../core/search';
 import type { Language } from '../core/text';
 
 /** Names of the files in `public/words`: English ones, which serve documents of any language, and those of further languages. */
-const ENGLISH = ['used-alike', 'synonyms', 'explained'] as const;
+const ENGLISH = ['used-alike', 'synonyms', 'explained', 'vectors'] as const;
 const FURTHER: readonly Language[] = ['de', 'ja'];
+/** Those of them that have vectors. */
+const WITH_VECTORS: readonly Language[] = ['de'];
 
 async function wordsOf(name: string): Promise<string> {
   const response = await fetch(new URL(`/words/${name}.txt`, self.location.origin));
@@ -17,7 +19,8 @@ export class WordFiles {
 
   constructor() {
     this.english = Promise.all(ENGLISH.map(wordsOf)).then(
-      ([used = '', en = '', explained = '']) => new Neighbours(used, { en }, explained),
+      ([used = '', en = '', explained = '', vectors = '']) =>
+        new Neighbours(used, { en }, explained, new WordVectors(vectors)),
     );
     // `for` tells why they could not be loaded.
     this.english.catch(() => undefined);
@@ -48,7 +51,8 @@ export class WordFiles {
 
   private async learn(neighbours: Neighbours, language: Language): Promise<void> {
     try {
-      neighbours.learn(language, await wordsOf(`synonyms-${language}`));
+      const vectors = WITH_VECTORS.includes(language) ? wordsOf(`vectors-${language}`) : '';
+      neighbours.learn(language, await wordsOf(`synonyms-${language}`), await vectors);
     } catch (caught: unknown) {
       // It is tried anew by the next question.
       this.further.delete(language);

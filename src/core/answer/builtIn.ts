@@ -1,7 +1,7 @@
 import { sidesOf } from './conflict';
 import { changeOfSides } from './changeBetween';
 import { saySides } from './sides';
-import { answers, answersOnSubject } from './decline';
+import { answersOnSubject, trustOf } from './decline';
 import { gatherEvidence, type Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { namesWhatIsAsked, tellingOf, tellsFigure } from './matterTold';
@@ -15,6 +15,7 @@ import { columnAsked } from './rowEvidence';
 import { rowsListed } from './rowsListed';
 import { isNear } from './speaksOfElse';
 import { isNameOfDocument, isTitle } from './surroundings';
+import type { Among } from './trust';
 import { lacksTellingWords } from './tellingWords';
 import { ofAnotherThing } from './thingMeasured';
 import { cellPlace, isCaption } from '../figure';
@@ -49,10 +50,7 @@ export function answerFrom(sought: Sought, options: { readonly onSubject?: boole
 }
 
 /** The evidence of a search, best first; what of it is able to answer; and what leads, which announces a list or opens a way of doing something where one is asked for. */
-interface Leading {
-  readonly evidence: readonly Evidence[];
-  readonly able: readonly Evidence[];
-  readonly leading: Evidence;
+interface Leading extends Among {
   readonly listed: Evidence | null;
   readonly way: ReturnType<typeof wayAmong>;
 }
@@ -88,15 +86,12 @@ function answerAs(sought: Sought, { onSubject = false }: { readonly onSubject?: 
   const { question, sources } = sought;
   const led = leadingOf(sought);
   if (led === null) return { ...EMPTY, missing: [question.text] };
-  const { evidence, able, leading, listed, way } = led;
+  const { evidence, able, leading, way } = led;
   const valued = VALUE_KINDS.has(question.kind);
   const rows = rowsListed(leading, able, question);
   if (rows.length > 0) return { ...EMPTY, headline: shorten(rows.map(({ label }) => label).join('; ')), claims: quotedOf(leading.source, rows) }; // prettier-ignore
-  const answering = (one: Evidence, more = 0): boolean =>
-    onSubject ? answersOnSubject(one, question) : answers(one, evidence, question, sources, more);
-  const next = listed === null && way === null && !onSubject ? nextAmong(able, leading, question) : [];
-  const best = answering(leading) ? leading : next.find((one) => answering(one, NEXT_SUM));
-  if (best === undefined) return { ...EMPTY, missing: [question.text] };
+  const best = onSubject ? (answersOnSubject(leading, question) ? leading : null) : trusted(led, question, sources);
+  if (best === null) return { ...EMPTY, missing: [question.text] };
   if (way !== null) return { ...EMPTY, headline: shorten(best.text), claims: quotedOf(best.source, way.steps) };
   const items = valued && best.features.kind > 0 ? [] : itemsAfter(best);
   const lead = valueNextTo(best, evidence, question);
@@ -185,29 +180,43 @@ function valuedAmong(able: readonly Evidence[], { kind }: Question): Evidence | 
   );
 }
 
-/** Where the best does not answer: how near the next must come to it, how many are looked at, and by how much more they must be trusted. */
-const NEXT_SCORE = 0.7;
-const NEXT_LOOKED_AT = 3;
-const NEXT_SUM = 1;
+/** How many of the first are looked at beside what leads. */
+const LOOKED_AT = 9;
 
-/** What may tell a sum of money where the best is of something else: the next few that come near. */
-function nextAmong(able: readonly Evidence[], best: Evidence, { kind }: Question): readonly Evidence[] {
-  if (kind !== 'amount') return [];
-  return able.filter((one) => one !== best && one.score >= NEXT_SCORE * best.score).slice(0, NEXT_LOOKED_AT);
+/** What may be told: what leads and the first others; by itself what announces a list, opens a way of doing something or tells the matter that is asked for. */
+export function candidatesOf({ able, leading, listed, way }: Leading, question: Question): readonly Evidence[] {
+  return listed !== null || way !== null || tellsMatter(leading, question)
+    ? [leading]
+    : [...new Set([leading, ...able.slice(0, LOOKED_AT)])];
+}
+
+/** By how much more others must be trusted than what leads, where that is trusted. */
+const MORE_THAN_LEADING = 0.8;
+
+/** What of the first evidence is trusted most; null where none is trusted enough. A reason is told where it, or what it is the reason of, is trusted. */
+function trusted(led: Leading, question: Question, sources: readonly AskedSource[]): Evidence | null {
+  const weighed = candidatesOf(led, question).map((one) => ({ one, trust: trustOf(one, led, question, sources) }));
+  const rank = ({ one, trust }: (typeof weighed)[number]): number =>
+    trust + (one === led.leading && trust >= 0 ? MORE_THAN_LEADING : 0);
+  const best = weighed.reduce((most, next) => (rank(next) > rank(most) ? next : most));
+  if (best.trust < 0) return null;
+  return asksWhy(question.text) ? led.leading : best.one;
 }
 
 /** How near what tells the matter asked for must come to the best, which does not. */
 const MATTER_SCORE = 0.6;
+
+/** True where the matter that is asked for is told of what is asked about. */
+function tellsMatter(one: Evidence, question: Question): boolean {
+  return question.matter !== null && tellingOf(question.matter, one) === 'itself' && namesWhatIsAsked(question, one);
+}
 
 /** What tells the matter that is asked for, with the value where one is asked; undefined where nothing near the best does. */
 function matterAmong(able: readonly Evidence[], question: Question): Evidence | undefined {
   const [best] = able;
   const { kind, matter } = question;
   if (best === undefined || matter === null) return undefined;
-  const telling = able.filter(
-    (one) =>
-      one.score >= MATTER_SCORE * best.score && tellingOf(matter, one) === 'itself' && namesWhatIsAsked(question, one),
-  );
+  const telling = able.filter((one) => one.score >= MATTER_SCORE * best.score && tellsMatter(one, question));
   // Who holds an office is told by a name.
   if (kind === 'party') return telling.find(({ features }) => features.kind > 1) ?? telling[0];
   if (!VALUE_KINDS.has(kind)) return telling[0];

@@ -2,7 +2,7 @@ import { agree, quantityAt } from '../figure';
 import { bareName, sectionOf, termSet } from '../search';
 import { amendingIn } from './amending';
 import { changeTold, countsAsked } from './change';
-import { answers } from './decline';
+import { trustOf } from './decline';
 import { gatherEvidence, type Evidence } from './evidence';
 import { UNITS_OF_TIME } from './measuredNumbers';
 import { asksChange, asksSizeOfMove } from './moves';
@@ -112,7 +112,8 @@ export function changeBetween({ question, hits, sources }: Sought): ReaderAnswer
     const pair = years === null ? latestPairOf(tellings) : pairOf(tellings, years);
     // What an amendment makes of a clause is no figure of a later year: `changeOfSides` tells it.
     if (years === null && pair?.some(({ one }) => amendingIn(one.source).length > 0) === true) return null;
-    if (pair === null || !answers(pair[1].one, evidence, level, sources)) continue;
+    if (pair === null || trustOf(pair[1].one, { evidence, able: evidence, leading: pair[1].one }, level, sources) < 0)
+      continue;
     const [from, to] = [pair[0].operand, pair[1].operand];
     const { language } = pair[1].one.source.segment;
     const told = countsAsked(question, to) ? changeTold(question, { from, to }, [`${pair[0].year}`, `${pair[1].year}`], language) : null; // prettier-ignore

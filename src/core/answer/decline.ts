@@ -1,34 +1,30 @@
 import type { Evidence } from './evidence';
 import { VALUE_KINDS } from './kinds';
 import type { Question } from './question';
-import { settledBy, signsOf, trustIn } from './trust';
+import { signsOf, trustIn, type Among, type Signs } from './trust';
 import type { AskedSource } from './types';
 
-/** What the signs for an answer must come to, over few passages and over a whole shelf of them, from which what leads was chosen already. */
-const LEAST = -0.6;
-const LEAST_OF_MANY = -1.2;
-/** Passages up to which they are a handful, and from which on they are a whole shelf, by their logarithms. */
-const HANDFUL = Math.log(60);
-const SHELF = Math.log(600);
+/** What is asked beyond what was learned where something else than what is asked seems to be spoken of: a wrong answer costs more than none. */
+const BEYOND = 2;
+/** What the signs for an answer must come to. */
+const LEAST = -1;
 
-function leastOver(many: number): number {
-  const share = Math.min(1, Math.max(0, (many - HANDFUL) / (SHELF - HANDFUL)));
-  return LEAST + share * (LEAST_OF_MANY - LEAST);
+/** True for evidence of a period, a day or a figure that is not the one asked for, or of somebody else's sum: no other sign makes up for it, but that it tells the matter asked for. */
+function isPlainError({ period, pointless, ofOthers, figureless, settles }: Signs): boolean {
+  return period === 0 || pointless > 0 || ofOthers > 0 || (figureless > 0 && settles === 0);
 }
 
-/** True when the best evidence answers the question; `evidence` is sorted, the best first. A period asked for that is nowhere near settles it; `more` is what is asked beyond the least sum of its signs. */
-export function answers(
-  best: Evidence,
-  evidence: readonly Evidence[],
-  question: Question,
-  sources: readonly AskedSource[],
-  more = 0,
-): boolean {
-  if (best.features.period === 0) return false;
-  const signs = signsOf(best, evidence, question, sources);
-  const settled = settledBy(signs);
-  if (settled !== null) return settled;
-  return trustIn(signs, question.kind, best.source.segment.language) >= leastOver(signs.many) + more;
+/** True where something else than what is asked seems to be spoken of. Whether something is so may be told by its opposite, whose words stand nowhere in the question. */
+function seemsOfElse({ ofElse, nobody, ofNothing, settles }: Signs, { kind }: Question): boolean {
+  return settles === 0 && (ofElse > 0 || nobody > 0 || (ofNothing > 0 && kind !== 'yes-no'));
+}
+
+/** How far evidence is trusted to answer the question, by which the best of it is told and all of it declined: 0 and more where it is. */
+export function trustOf(one: Evidence, among: Among, question: Question, sources: readonly AskedSource[]): number {
+  const signs = signsOf(one, among, question, sources);
+  if (isPlainError(signs)) return -Infinity;
+  const beyond = seemsOfElse(signs, question) ? BEYOND : 0;
+  return trustIn(signs, question.kind, one.source.segment.language) - beyond - LEAST;
 }
 
 /** Share of a question's words that a sentence of the very clause asked about must hold, where no value is asked for. */

@@ -36,7 +36,7 @@ const ASKS_TERM =
 const ASKS_SINCE =
   /^how long (?:ago|has|have)\b|^since when\b|^wie lange (?:ist|hat|gibt es|besteh\w+) .*(?:schon|bereits)|^seit wann\b|いつから/iu;
 const ASKS_UNTIL =
-  /^(?:for )?how long (?:is|are|was|were|does|do|will)\b.*\b(?:valid|good|in force|hold|apply|laid up|closed|last)\b|^wie lange? (?:ist|sind|gilt|gelten|darf|dürfen|kann)(?!\p{L})/iu;
+  /^(?:for )?how long (?:is|are|was|were|does|do|will)\b.*\b(?:valid|good|in force|hold|apply|laid up|closed|last|accepted|recognised|recognized|honoured|fixed|frozen)\b|^wie lange? (?:ist|sind|gilt|gelten|darf|dürfen|kann)(?!\p{L})/iu;
 const YEAR = /(?<![\d.,])(?:19|20)\d{2}(?![\d.,]?\d)/g;
 const UP_TO =
   /(?<!\p{L})(?:until|till|to|through|up to|expires? on|ends? on|runs? out on|lapses? on|before|by|bis(?: zum)?|am|まで)\s+(?:and including |the )?$/iu;

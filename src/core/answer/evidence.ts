@@ -11,10 +11,12 @@ import {
   type Hit,
   type UnitText,
 } from '../search';
+
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { tellsDistance } from './datesTold';
 import { freshMentions, kindNearness } from './kinds';
+import { likenessTo } from './meaning';
 import { measuredBy, measures, type Measured } from './measured';
 import { partyNamed, someoneNamed } from './partyNamed';
 import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
@@ -138,7 +140,8 @@ class Measure {
     const figures = units.map(({ text }) => freshMentions(text, this.question, language));
     const sets = units.map(({ text }, index) => this.termsIn(text, figures[index] as Range[], language));
     const heading = this.termsOnce(sectionOf(source, units.at(-1)?.unit.section ?? -1), language);
-    const heads = units.map((_, index) => this.termsOnce(headOver(source, units, index), language));
+    const headings = units.map((_, index) => headOver(source, units, index));
+    const heads = headings.map((heading) => this.termsOnce(heading, language));
     const surroundings = union(...sets, heading, this.termsOnce(`${source.name} ${periodsOf(source)}`, language));
     const whole = this.weights.share(...sets, heading);
     return units.map(({ unit, text }, index) => {
@@ -172,6 +175,11 @@ class Measure {
         period: periodShare(this.question.periods, headed, surroundings) * this.spanShare(row, text, language),
         passage: hit.score / this.topScore,
         rank: 1 / (1 + rank),
+        meaning: likenessTo(
+          this.question.meaning,
+          { text, heading: headings[index] ?? '', before: units[index - 1]?.text ?? '' },
+          language,
+        ),
       };
       return { source, hit, rank, index, text, unit, row, score: weigh(features), features };
     });

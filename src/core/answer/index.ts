@@ -31,7 +31,7 @@ export type {
   ReaderRequest,
   Steered,
 } from './types';
-export { leadingOf } from './builtIn';
+export { candidatesOf, leadingOf } from './builtIn';
 export { seek } from './seek';
-export { settledBy, signsOf } from './trust';
+export { signsOf } from './trust';
 export type { Evidence } from './evidence';

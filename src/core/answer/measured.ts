@@ -1,7 +1,7 @@
 import { termsOf } from '../search';
 import type { Language, Range } from '../text';
 import { countsThings, peopleCounted, thingsCounted } from './counted';
-import { asksMoney, quantityOf, saysMoney } from './sumsTold';
+import { asksMoney, quantityOf, saysMillions, saysMoney } from './sumsTold';
 import { toldIn } from './quantities';
 import type { Question } from './question';
 
@@ -50,5 +50,5 @@ export function measures(
 ): boolean {
   if (quantity !== null) return toldIn(quantity, text, figures);
   if (counted.size > 0) return countsThings(text, figures, (term) => counted.has(term), language);
-  return !money || figures.some(({ start, end }) => saysMoney(text.slice(start, end)));
+  return !money || figures.some((one) => saysMoney(text.slice(one.start, one.end)) || saysMillions(text, one));
 }

@@ -17,6 +17,9 @@ const REFERENCES =
 const LIST_NUMBER =
   /^[\s“„"「]*(?:\d+(?:\.\d+)*(?:\.?\s+|\.)[\p{Lu}“„"‘「\p{Script=Han}\p{Script=Katakana}]|\(?\d{1,2}[.)]\s|（\d{1,2}）)/u;
 
+/** A number that begins a German sentence and counts, “61 Menschen wurden”: nouns have capitals there. */
+const COUNT_FIRST = /^\s*\d+ \p{Lu}[\p{L}-]+ \p{Ll}/u;
+
 /** True for the number of an item within a list, "; 4. vote", or one in brackets, "(2)"; for a factor, "2K"; for a part of an address or version, "10.0.2.2"; for the number of a clause that is quoted; and for part of a name, "MW-40". */
 function isLabel(text: string, start: number, end: number): boolean {
   const [before, behind] = [text.slice(Math.max(0, start - 6), start), text.slice(end, end + 2)];
@@ -56,7 +59,8 @@ const PER_ONE = /^[1１一](?!\d|,\d)[^\d\s、。]{0,8}?(?:当たり|あたり|�
 
 /** Numbers that count or measure something: no clause, page or list number, and no year. */
 export function measuredNumbers(text: string, language: Language): NumberMention[] {
-  const listed = LIST_NUMBER.exec(text)?.[0].length ?? 0;
+  const counts = language === 'de' && COUNT_FIRST.test(text);
+  const listed = counts ? 0 : (LIST_NUMBER.exec(text)?.[0].length ?? 0);
   const dates = datesOf(text);
   const inDate = (start: number, end: number): boolean => dates.some((date) => date.start < end && start < date.end);
   return numbersOf(text, language).filter(

@@ -14,6 +14,7 @@ import {
 } from '../search';
 import { kindOf } from './kindOf';
 import { matterOf, type Matter } from './matters';
+import { meaningOf, type AskedMeaning } from './meaning';
 import type { AnswerKind } from './types';
 
 export interface Question {
@@ -38,6 +39,8 @@ export interface Question {
   readonly matter: Matter | null;
   /** Every word of the question, folded. */
   readonly spoken: ReadonlySet<string>;
+  /** What it is about, in the space of the vectors of words; null where these are not there or know none of its words. */
+  readonly meaning: AskedMeaning | null;
 }
 
 /** What two characters of a Japanese question count that are particles and endings, and those that hang on to a word. */
@@ -205,6 +208,7 @@ export function analyseQuestion(
     periods: values.filter((value) => /^(?:@|#(?:19|20)\d{2}$)/.test(value)),
     matter: matterOf(text, language),
     spoken: new Set(tokenize(text).map((token) => token.word)),
+    meaning: meaningOf(text, language, neighbours),
   };
 }
 

@@ -10,7 +10,7 @@ const FREE =
 const PARTS = String.raw`(?:an?|one|two|three|four|five|seven|nine) (?:half|halves|thirds?|quarters?|fifths?|sixths?|eighths?|tenths?|twentieths?)`;
 /** A sum told as a part or a number of others: "a tenth of the premium", "3か月分". */
 const PART_OF_SUM = new RegExp(
-  String.raw`\b(?:${PARTS}|half|twice|double|three times)(?= (?:of (?!(?:the |its |their |all )?(?:members|votes|holders|owners|shareholders|people|persons|crew|staff|seats|time|length)\b)|the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:half-?)?(?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|\bthe (?:fees?|charges|price|sums?|premiums?|rent|remuneration)(?: paid| payable)? (?:of|for|in|during) the (?:preceding|last|previous|past) (?:\p{L}+ )?(?:year|month)s?\b|(?<=\bpays? )half\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額`,
+  String.raw`\b(?:${PARTS}|half|twice|double|three times)(?= (?:less|more|fewer|lower|higher|cheaper|dearer|of (?!(?:the |its |their |all )?(?:members|votes|holders|owners|shareholders|people|persons|crew|staff|seats|time|length)\b)|the |an? |its |their ))|\b(?:one|two|three|four|six|nine|twelve) (?:half-?)?(?:years?|months?|weeks?|quarters?)['’]s? (?:\p{L}+ ){0,2}?(?:pay|rent|salary|wages|commission|premiums?|fees?|hire|invoices)\b|\bthe (?:fees?|charges|price|sums?|premiums?|rent|remuneration)(?: paid| payable)? (?:of|for|in|during) the (?:preceding|last|previous|past) (?:\p{L}+ )?(?:year|month)s?\b|(?<=\bpays? )half\b|(?<=\bby )(?:an? |one |two )?(?:half|halves|thirds?|quarters?|fifths?|tenths?)\b|\b(?:die Hälfte|das Doppelte|das Dreifache|de[nmr] (?:doppelte|halbe|dreifache|volle)n? (?:preis|betrag|satz|lohn|miete|gebühr)\w*|(?:ein|zwei|drei|vier) (?:drittel|viertel|fünftel|zehntel))\b|(?:[\d,.]+|[一二三四五六十]+)(?:か月|ヶ月|カ月|日|年|週間)分|半額|全額`,
   'giu',
 );
 /** Tenths, as Japanese counts shares. */
@@ -60,10 +60,20 @@ export function saysMoney(text: string): boolean {
   return (
     text.search(FREE) >= 0 ||
     text.search(PART_OF_SUM) >= 0 ||
-    /[$€£¥円]|\b(?:crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|cents?|pence|eur|usd|gbp)\b|(?:クラウン|ドル|ユーロ|ポンド)/iu.test(
+    /[$€£¥円]|\b(?:crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|cents?|pence|eur|usd|gbp)\b|(?<!\p{L})[öø]re(?!\p{L})|(?:クラウン|ドル|ユーロ|ポンド)/iu.test(
       text,
     )
   );
+}
+
+/** A figure in millions that no word behind it says to count something: "a deficit of 1.9 million after", "fees brought 6.4 million". */
+const IN_MILLIONS = /(?:million|billion|millionen|milliarden?|mio\.?|mrd\.?)$/iu;
+const COUNTS_NOTHING =
+  /^\s*(?:[.,;:)(–—]|$|(?:of (?:this|that|it|which)|in|on|at|from|to|after|before|against|for|and|or|which|as|because|through|by|was|were|is|are|has|had|a year|a month|per|than|less|more|higher|lower|early|earlier|ist|sind|war|waren|auf|aus|für|im|gegen|und|oder|nach|betrug\w*|belief\w*)(?!\p{L}))/iu;
+
+/** True for a figure in millions with no unit and nothing counted, which is a sum of money in a report. */
+export function saysMillions(text: string, { start, end }: Range): boolean {
+  return IN_MILLIONS.test(text.slice(start, end)) && COUNTS_NOTHING.test(text.slice(end));
 }
 
 /** True for a text that tells no sum but that there is nothing to pay. */
@@ -76,7 +86,7 @@ const COUNTS_IN_JAPANESE = /^(?:time|person|case|company|vessel)$/;
 
 /** True for a unit that is a currency. */
 export function isMoney(unit: string): boolean {
-  return /^(?:[$€£¥]|crowns?|kronen?|euros?|eur|dollars?|usd|pounds?|gbp|yen|francs?|franken|cents?|pence|penny|クラウン|円|ドル|ユーロ)$/i.test(
+  return /^(?:[$€£¥]|crowns?|kronen?|euros?|eur|dollars?|usd|pounds?|gbp|yen|francs?|franken|cents?|pence|penny|öre|øre|クラウン|円|ドル|ユーロ)$/i.test(
     unit,
   );
 }

@@ -1,8 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { libraryOfTexts } from '../../../tests/support/shelf';
-import { leadingOf, seek, settledBy, signsOf } from '.';
+import { askBuiltIn, leadingOf, seek, signsOf } from '.';
+import { trustOf } from './decline';
 import { doerNamed } from './partyNamed';
-import { trustIn } from './trust';
 import { DEFAULT_SETTINGS } from './settings';
 
 const REPORT =
@@ -13,8 +13,8 @@ const weighed = (question: string) => {
   const sought = seek(question, sources, { neighbours: null, settings: DEFAULT_SETTINGS, place: null });
   const led = leadingOf(sought);
   if (led === null) throw new Error('Something was to lead.');
-  const signs = signsOf(led.leading, led.evidence, sought.question, sources);
-  return { signs, settled: settledBy(signs), trust: trustIn(signs, sought.question.kind, 'en') };
+  const signs = signsOf(led.leading, led, sought.question, sources);
+  return { signs, trust: trustOf(led.leading, led, sought.question, sources) };
 };
 
 describe('how far evidence is trusted', () => {
@@ -25,19 +25,34 @@ describe('how far evidence is trusted', () => {
     expect(near.trust).toBeGreaterThan(far.trust);
   });
 
-  test('a sentence that holds every word settles it', () => {
-    expect(weighed('How much did the new slipway cost?').settled).toBe(true);
+  test('a sentence that holds every word, and the sum, is trusted', () => {
+    expect(weighed('How much did the new slipway cost?').trust).toBeGreaterThan(0);
   });
 
-  test('a sum settles nothing where a length is asked', () => {
-    const { settled, signs } = weighed('How long is the new slipway?');
+  test('a sum is not where a length is asked', () => {
+    const { trust, signs } = weighed('How long is the new slipway?');
     expect(signs.figureless).toBe(1);
-    expect(settled).toBe(false);
+    expect(trust).toBeLessThan(0);
   });
 
   test('what a sentence says of itself is told apart from what stands around it', () => {
     const { signs } = weighed('Who opened the slipway of the boat club?');
     expect(signs.ownOrNamed).toBeGreaterThan(signs.ownInSentence);
+  });
+});
+
+describe('what is told', () => {
+  const CABINS =
+    'Capital expenditure\n\nWe spent 2.4 million on new cabins for the upper section. Replacing the haul rope, planned for 2027, is expected to cost 3.1 million.';
+  const library = libraryOfTexts({ Report: CABINS });
+  const ask = (question: string) => askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });
+
+  test('is what is trusted most among the first, not what has most of the words', () => {
+    expect(ask('How much will the new haul rope cost?').headline).toContain('3.1 million');
+  });
+
+  test('is nothing where the best is a sum of something that was never asked', () => {
+    expect(ask('How long is the haul rope?').found).toBe(false);
   });
 });
 

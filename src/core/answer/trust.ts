@@ -93,6 +93,7 @@ function rulesOf(best: Evidence, question: Question, unsaid: Question, sources: 
   const { matter, kind } = question;
   const valueless = VALUE_KINDS.has(kind) && features.kind === 0;
   const telling = matter === null ? null : tellingOf(matter, best);
+  const others = isOfOthers(best, question);
   const nobody = namesNobody(best, question);
   const reached = reachedAt(question.text);
   // In a sentence of many words all may stand far from one another.
@@ -105,8 +106,10 @@ function rulesOf(best: Evidence, question: Question, unsaid: Question, sources: 
       (!valueless || kind === 'date' || tellsFigure(best)) &&
       features.led >= MATTER_LED &&
       namesWhatIsAsked(question, best) &&
-      !(matter?.about === true && (nobody || isOfOthers(best, question))),
+      !(matter?.about === true && (nobody || others)),
     settlesNot: telling === 'not' && features.covered < MATTER_COVERED,
+    // A fine for one thing is none for another.
+    ofOthers: others,
     figureless: NUMBER_KINDS.has(kind) && features.kind < 1,
     ofNothing: asksOfNothing(unsaid, sources),
     pointless: kind === 'date' && features.kind === 0 && row === null && ASKS_POINT.test(question.text),
@@ -125,13 +128,33 @@ function rulesOf(best: Evidence, question: Question, unsaid: Question, sources: 
   };
 }
 
-/** What is measured of the best evidence to tell whether it answers the question at all; `evidence` is sorted, the best first. */
-export function signsOf(
-  best: Evidence,
-  evidence: readonly Evidence[],
-  question: Question,
-  sources: readonly AskedSource[],
-) {
+/** The evidence that one of it stands among, the best first: all of it, what of it is able to answer, and what leads. */
+export interface Among {
+  readonly evidence: readonly Evidence[];
+  readonly able: readonly Evidence[];
+  readonly leading: Evidence;
+}
+
+/** Places from which on it matters no more how far behind evidence stands. */
+const LAST_PLACE = 12;
+
+/** Where evidence stands among the other: its place, by how much it is behind the first, and whether it leads. */
+function standingOf(one: Evidence, { able, leading }: Among) {
+  const top = Math.max(0.1, able[0]?.score ?? one.score);
+  const place = able.indexOf(one);
+  return {
+    lead: one === leading ? 1 : 0,
+    place: place < 0 ? LAST_PLACE : Math.min(place, LAST_PLACE),
+    behind: 1 - one.score / top,
+    below: top - one.score,
+    top,
+    close: able.filter(({ score }) => score > top - 1).length,
+  };
+}
+
+/** What is measured of evidence to tell whether it answers the question. */
+export function signsOf(best: Evidence, among: Among, question: Question, sources: readonly AskedSource[]) {
+  const { evidence } = among;
   const { features, source } = best;
   const { language } = source.segment;
   const valued = VALUE_KINDS.has(question.kind);
@@ -146,11 +169,12 @@ export function signsOf(
   const unheard = NUMBER_KINDS.has(question.kind) && language === 'en' && unknownTo(unsaid, sources).some(isUnheardOf);
   const figures = evidence.filter((one) => one.features.kind >= 1).length / evidence.length;
   const told = Object.fromEntries(Object.entries(rules).map(([name, holds]) => [name, holds ? 1 : 0])) as Record<keyof typeof rules, number>; // prettier-ignore
-  const { led, around, whole, headed, forms, pairs, label, definition, period, focus, alike, near, kind, covered } = features; // prettier-ignore
+  const { covered, led, focus, kind } = features;
   return {
-    ...{ led, around, whole, headed, forms, pairs, label, definition, period, focus, alike, near, kind, covered },
+    ...features,
     ...told,
     ...shares,
+    ...standingOf(best, among),
     lacking: question.focus.length > 0 ? 1 - focus : 0,
     absent: absentShare(unsaid, sources),
     short: 1 / Math.max(1, question.subject.length),
@@ -178,20 +202,12 @@ export function signsOf(
   };
 }
 
-/** What signs by themselves settle: true where evidence answers, false where it does not; null where all of them must be weighed. */
-export function settledBy(signs: Signs): boolean | null {
-  if (signs.settles > 0) return true;
-  const against = ['settlesNot', 'figureless', 'ofNothing', 'pointless', 'nobody', 'otherRow', 'ofElse', 'notReached', 'unheardOf'] as const; // prettier-ignore
-  if (against.some((name) => signs[name] > 0)) return false;
-  return signs.met > 0 || signs.rowAsked > 0 ? true : null;
-}
-
 /** What speaks for evidence and against it: each from 0 to about 1, but scores, lengths and numbers of words. */
 export type Signs = ReturnType<typeof signsOf>;
 
 /**
- * How far signs speak for an answer: the logarithm of its odds, by logistic regression over known questions and made ones, in which unanswerable ones share the
- * subjects of the documents (`npm run trials -- --trust`).
+ * How far signs speak for an answer: the logarithm of its odds, by logistic regression over the first sentences found for known questions and made ones, in which
+ * unanswerable ones share the subjects of the documents (`npm run trials -- --trust`).
  */
 export function trustIn(signs: Signs, kind: AnswerKind, language: Language): number {
   const kinds: Partial<Record<AnswerKind, number>> = TRUST.kinds;

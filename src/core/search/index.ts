@@ -26,5 +26,6 @@ export { equivalentsOf, knownEquivalents, writtenGroups, type Equivalent } from 
 export { phrasesIn, type Phrase } from './phrases';
 export { separableVerbs } from './separableVerbs';
 export { Neighbours } from './neighbours';
+export { likenessOf, WordVectors, type Meaning } from './wordVectors';
 export { isStopword, sameTerms, shareInCommon, termSet, termsOf, valueTerms } from './terms';
 export { withWrittenSynonyms } from './writtenSynonyms';

@@ -1,4 +1,5 @@
 import { snowballStem, wordOfStem, type Language } from '../text';
+import type { WordVectors } from './wordVectors';
 
 /** A search term that may stand for another, and how alike the two are used, 0 to 1. */
 export interface Neighbour {
@@ -48,15 +49,22 @@ export class Neighbours {
   /** How often words were taken in: what was made of them before is old. */
   editions = 0;
 
-  constructor(used: string, meanings: Meanings = {}, explained = '') {
+  constructor(
+    used: string,
+    meanings: Meanings = {},
+    explained = '',
+    /** What texts are about, by the vectors of their words; null where these are not there. */
+    readonly vectors: WordVectors | null = null,
+  ) {
     this.used = new Lines(used);
     this.explained = new Lines(explained);
     for (const [language, text] of Object.entries(meanings)) this.learn(language as Language, text);
   }
 
-  /** Takes in the words of a language that mean alike, instead of those it had. */
-  learn(language: Language, text: string): void {
+  /** Takes in the words of a language that mean alike, instead of those it had, and their vectors. */
+  learn(language: Language, text: string, vectors = ''): void {
     this.meaning.set(language, new Lines(text));
+    if (vectors !== '') this.vectors?.learn(language, vectors);
     this.editions += 1;
   }
 

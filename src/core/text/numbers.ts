@@ -35,7 +35,7 @@ const WORD_VALUES = new Map<string, number>([
 ]);
 
 const UNIT_WORDS =
-  'crowns?|kronen?|franken|cents?|dollars?|euros?|pounds?|yen|francs?|marks?|usd|eur|gbp|jpy|chf|per cent|percent|percentage points?|prozent|basis points?|' +
+  'crowns?|kronen?|franken|cents?|[öø]re|dollars?|euros?|pounds?|yen|francs?|marks?|usd|eur|gbp|jpy|chf|per cent|percent|percentage points?|prozent|basis points?|' +
   'seconds?|minutes?|hours?|days?|weeks?|months?|years?|quarters?|sekunden?|minuten?|stunden?|(?:arbeits|werk|kalender|bank|urlaubs)?tage?n?|wochen?|monate?n?|jahre?n?|' +
   'mm|cm|km|metres?|meters?|kilometres?|miles?|knots?|feet|inches|tonnes?|tons?|kg|kilograms?|litres?|kw|mw|kwh|' +
   'bytes?|(?:kilo|mega|giga|tera)bytes?|[kmgt]i?b|bits?|[kmg]?hz|pages?|passengers?|vessels?|sailings?|persons?|people|employees|shares?';
