@@ -6,8 +6,17 @@ import type { AskedSource } from './types';
 
 /** What is asked beyond what was learned where something else than what is asked seems to be spoken of: a wrong answer costs more than none. */
 const BEYOND = 2;
-/** What the signs for an answer must come to. */
+/** What the signs for an answer must come to, over few passages and over a whole shelf of them, from which the first were chosen already. */
 const LEAST = -1;
+const LEAST_OF_MANY = -2;
+/** Passages up to which they are a handful, and from which on they are a whole shelf, by their logarithms. */
+const HANDFUL = Math.log(60);
+const SHELF = Math.log(600);
+
+function leastOver(many: number): number {
+  const share = Math.min(1, Math.max(0, (many - HANDFUL) / (SHELF - HANDFUL)));
+  return LEAST + share * (LEAST_OF_MANY - LEAST);
+}
 
 /** True for evidence of a period, a day or a figure that is not the one asked for, or of somebody else's sum: no other sign makes up for it, but that it tells the matter asked for. */
 function isPlainError({ period, pointless, ofOthers, figureless, settles }: Signs): boolean {
@@ -24,7 +33,7 @@ export function trustOf(one: Evidence, among: Among, question: Question, sources
   const signs = signsOf(one, among, question, sources);
   if (isPlainError(signs)) return -Infinity;
   const beyond = seemsOfElse(signs, question) ? BEYOND : 0;
-  return trustIn(signs, question.kind, one.source.segment.language) - beyond - LEAST;
+  return trustIn(signs, question.kind, one.source.segment.language) - beyond - leastOver(signs.many);
 }
 
 /** Share of a question's words that a sentence of the very clause asked about must hold, where no value is asked for. */
