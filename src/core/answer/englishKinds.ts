@@ -15,6 +15,10 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'list',
   ],
   [
+    /^what (?:is|was) (?:the |its )?(?:initial |fixed |full |remaining |original )?term of (?:the|this|its|each|an?) (?:\w+ )?(?:lease|agreement|contract|licen[cs]e|loan|tenancy|charter|concession|policy|appointment|bonds?|facility|notes)\b/i,
+    'duration',
+  ],
+  [
     /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time|leave|holiday|vacation|rest)\b(?! pay)|\bhow much (?:longer|later|earlier|sooner)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
     'duration',
   ],

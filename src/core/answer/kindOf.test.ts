@@ -74,3 +74,11 @@ describe('the kind of answer', () => {
     expect(kindOf(question)).toBe(kind);
   });
 });
+
+test.each([
+  ['What is the term of the lease of South Basin 9?', 'duration'],
+  ['What was the initial term of this agreement?', 'duration'],
+  ['What is the meaning of the term “Term”?', 'definition'],
+] as const)('“%s” asks for a %s', (question, kind) => {
+  expect(kindOf(question)).toBe(kind);
+});

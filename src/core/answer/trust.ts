@@ -57,8 +57,38 @@ function namesNobody({ text, features, source }: Evidence, question: Question): 
   return !saysWhoIsMeant(text, question.text, source.segment.language);
 }
 
+/** What of a question, and of it without what a sentence says by its form, stands nowhere in the documents. */
+interface Nowhere {
+  readonly sources: readonly AskedSource[];
+  readonly absent: number;
+  readonly ofNothing: boolean;
+  /** Some word is a term of some trade, or a name, that stands nowhere. */
+  readonly unheardOf: boolean;
+  /** Share of its words that stand somewhere. */
+  readonly known: number;
+}
+
+/** What was looked up for a question before: all evidence for it is weighed by the same. */
+const lookedUp = new WeakMap<Question, Nowhere>();
+
+function nowhereOf(question: Question, sources: readonly AskedSource[]): Nowhere {
+  const before = lookedUp.get(question);
+  if (before?.sources === sources) return before;
+  const weigh = (terms: readonly QueryTerm[]): number => terms.reduce((sum, { weight }) => sum + weight, 0);
+  const somewhere = question.subject.filter(({ term }) => documentFrequency(sources, term) > 0);
+  const found = {
+    sources,
+    absent: absentShare(question, sources),
+    ofNothing: asksOfNothing(question, sources),
+    unheardOf: unknownTo(question, sources).some(isUnheardOf),
+    known: weigh(somewhere) / (weigh(question.subject) || 1),
+  };
+  lookedUp.set(question, found);
+  return found;
+}
+
 /** Shares of a question's words that stand in or around a sentence, by themselves (“own”) or in words that say the same (“firm”), and of the sentence's words that are the question's. */
-function sharesOf({ text, source, hit, index, row }: Evidence, { subject }: Question, sources: readonly AskedSource[]) {
+function sharesOf({ text, source, hit, index, row }: Evidence, { subject }: Question) {
   const { language } = source.segment;
   const units = unitsOfPassage(source, hit.passage);
   const sentence = termSet(text, language);
@@ -82,13 +112,12 @@ function sharesOf({ text, source, hit, index, row }: Evidence, { subject }: Ques
     firmOrNamed: share(firmly(named)),
     spoken: spoken(firm),
     spokenItself: spoken(own),
-    known: share(({ term }) => documentFrequency(sources, term) > 0),
     length: Math.log(1 + sentence.size),
   };
 }
 
 /** What by its form speaks for evidence or against it: 1 where it holds. */
-function rulesOf(best: Evidence, question: Question, unsaid: Question, sources: readonly AskedSource[]) {
+function rulesOf(best: Evidence, question: Question, ofNothing: boolean, sources: readonly AskedSource[]) {
   const { features, row, text } = best;
   const { matter, kind } = question;
   const valueless = VALUE_KINDS.has(kind) && features.kind === 0;
@@ -111,7 +140,7 @@ function rulesOf(best: Evidence, question: Question, unsaid: Question, sources: 
     // A fine for one thing is none for another.
     ofOthers: others,
     figureless: NUMBER_KINDS.has(kind) && features.kind < 1,
-    ofNothing: asksOfNothing(unsaid, sources),
+    ofNothing,
     pointless: kind === 'date' && features.kind === 0 && row === null && ASKS_POINT.test(question.text),
     nobody,
     // "How much tax was paid?" is told by no row of wages.
@@ -159,14 +188,14 @@ export function signsOf(best: Evidence, among: Among, question: Question, source
   const { language } = source.segment;
   const valued = VALUE_KINDS.has(question.kind);
   // What the best evidence says by its form need not stand anywhere.
-  const unsaid = unsaidBy(best, question);
+  const nowhere = nowhereOf(unsaidBy(best, question), sources);
   const next = evidence.find((one) => one !== best && one.score <= best.score && !sameWords(one, best));
-  const rules = rulesOf(best, question, unsaid, sources);
+  const rules = rulesOf(best, question, nowhere.ofNothing, sources);
   const passages = sources.reduce((sum, { segment }) => sum + segment.passageSections.length, 1);
-  const shares = sharesOf(best, question, sources);
+  const shares = sharesOf(best, question);
   const margin = Math.min(1, (best.score - (next?.score ?? 0)) / Math.max(0.1, best.score));
   const few = Math.min(1, FEW / passages);
-  const unheard = NUMBER_KINDS.has(question.kind) && language === 'en' && unknownTo(unsaid, sources).some(isUnheardOf);
+  const unheard = NUMBER_KINDS.has(question.kind) && language === 'en' && nowhere.unheardOf;
   const figures = evidence.filter((one) => one.features.kind >= 1).length / evidence.length;
   const told = Object.fromEntries(Object.entries(rules).map(([name, holds]) => [name, holds ? 1 : 0])) as Record<keyof typeof rules, number>; // prettier-ignore
   const { covered, led, focus, kind } = features;
@@ -176,7 +205,8 @@ export function signsOf(best: Evidence, among: Among, question: Question, source
     ...shares,
     ...standingOf(best, among),
     lacking: question.focus.length > 0 ? 1 - focus : 0,
-    absent: absentShare(unsaid, sources),
+    absent: nowhere.absent,
+    known: nowhereOf(question, sources).known,
     short: 1 / Math.max(1, question.subject.length),
     words: question.subject.length,
     called: question.kind === 'party' && kind > BY_NAME ? 1 : 0,
