@@ -221,6 +221,7 @@ function matterAmong(able: readonly Evidence[], question: Question): Evidence | 
   if (kind === 'party') return telling.find(({ features }) => features.kind > 1) ?? telling[0];
   if (!VALUE_KINDS.has(kind)) return telling[0];
   return (
+    telling.find(({ features }) => features.kind >= 1) ??
     telling.find(({ features }) => features.kind > 0) ??
     telling.find(tellsFigure) ??
     (kind === 'date' ? telling[0] : undefined)
