@@ -32,7 +32,9 @@ const WEEKDAY =
 /** A day of each month or year: 「毎月5日までに」. */
 const EACH_MONTH =
   /毎(?:月|年|週)(?:の?(?:\d{1,2}月)?(?:\d{1,2}日|末日?|[月火水木金土日]曜日?))(?:まで)?に?|(?:翌|当|前)?月(?:の)?(?:\d{1,2}日|末日?)(?:まで)?に?/gu;
-const YEAR = /\b(?:19|20)\d{2}\b/g;
+/** A year, with the part of it that is told: "autumn 2026", "the end of 2031", "Mitte 2027". */
+const YEAR =
+  /(?<![\p{L}\d])(?:(?:early |late )?(?:spring|summer|autumn|winter) (?:of )?|(?:early|late|mid)[ -](?:in )?|(?:the )?(?:end|beginning|start|middle) of |(?:Anfang|Mitte|Ende|Frühjahr|Sommer|Herbst|Winter) )?(?:19|20)\d{2}(?![\p{L}\d])/giu;
 /** Asks for months, and what tells them. */
 const ASKS_MONTH = /\b(?:which|what) months?\b|\bwelche[mnrs]? monat(?:en|e|s)?\b|何月/i;
 const MONTH =

@@ -11,7 +11,6 @@ import {
   type Hit,
   type UnitText,
 } from '../search';
-
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { tellsDistance } from './datesTold';
