@@ -30,7 +30,11 @@ describe('headlines', () => {
       'two hundred crowns (200)',
     ],
     ['A ruling on the marina is expected in autumn 2026.', 'When is the ruling on the marina expected?', 'autumn 2026'],
-    ['The lease of the beds runs out at the end of 2031.', 'When does the lease of the beds run out?', 'the end of 2031'],
+    [
+      'The lease of the beds runs out at the end of 2031.',
+      'When does the lease of the beds run out?',
+      'the end of 2031',
+    ],
     [
       'The deposit is returned within six weeks of the keys being given up.',
       'When is the deposit returned?',
