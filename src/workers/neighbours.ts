@@ -51,8 +51,9 @@ export class WordFiles {
 
   private async learn(neighbours: Neighbours, language: Language): Promise<void> {
     try {
-      const vectors = WITH_VECTORS.includes(language) ? wordsOf(`vectors-${language}`) : '';
-      neighbours.learn(language, await wordsOf(`synonyms-${language}`), await vectors);
+      const files = [`synonyms-${language}`, ...(WITH_VECTORS.includes(language) ? [`vectors-${language}`] : [])];
+      const [synonyms = '', vectors] = await Promise.all(files.map(wordsOf));
+      neighbours.learn(language, synonyms, vectors);
     } catch (caught: unknown) {
       // It is tried anew by the next question.
       this.further.delete(language);

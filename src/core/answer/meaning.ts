@@ -32,6 +32,5 @@ export function likenessTo(
   if (own === null) return 0;
   const [over, ahead] = [of(heading), of(before)];
   const whole = own.map((value, at) => value + HEADING * (over?.[at] ?? 0) + BEFORE * (ahead?.[at] ?? 0));
-  const size = Math.sqrt(whole.reduce((sum, value) => sum + value * value, 0));
-  return size === 0 ? 0 : likenessOf(asked.meaning, whole) / size - USUAL;
+  return likenessOf(asked.meaning, whole) - USUAL;
 }

@@ -120,7 +120,7 @@ function countsElse(best: Evidence, question: Question): boolean {
       row === null && [countsOfABody, countsInPassing, countsOfAnotherUse].some((counts) => counts(question.text, text))
     );
   if (question.kind !== 'amount') return false;
-  if (tellsNoUnit(question.text, readWith(best)) || isOfOthers(best, question)) return true;
+  if (tellsNoUnit(question.text, readWith(best))) return true;
   // A row may call a price by what is paid: “Wages of the coach”.
   if (row !== null) return !asksPrice(question.text) && tellsOtherSum(question.text, wordsOver(row));
   return tellsOtherSum(question.text, text) || (features.led < FREE_OF && saysFree(text));

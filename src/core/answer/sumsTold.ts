@@ -55,15 +55,15 @@ export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): bool
   );
 }
 
+/** Names of currencies and of their smaller coins. */
+const CURRENCIES =
+  'crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|franken|cents?|pence|penny|[öø]re|eur|usd|gbp|クラウン|円|ドル|ユーロ|ポンド';
+const SAYS_CURRENCY = new RegExp(String.raw`[$€£¥]|(?<!\p{Script=Latin})(?:${CURRENCIES})(?!\p{Script=Latin})`, 'iu');
+const IS_CURRENCY = new RegExp(`^(?:[$€£¥]|${CURRENCIES})$`, 'iu');
+
 /** True for words that say a sum of money, "two hundred crowns", or that there is nothing to pay. */
 export function saysMoney(text: string): boolean {
-  return (
-    text.search(FREE) >= 0 ||
-    text.search(PART_OF_SUM) >= 0 ||
-    /[$€£¥円]|\b(?:crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|cents?|pence|eur|usd|gbp)\b|(?<!\p{L})[öø]re(?!\p{L})|(?:クラウン|ドル|ユーロ|ポンド)/iu.test(
-      text,
-    )
-  );
+  return text.search(FREE) >= 0 || text.search(PART_OF_SUM) >= 0 || SAYS_CURRENCY.test(text);
 }
 
 /** A figure in millions that no word behind it says to count something: "a deficit of 1.9 million after", "fees brought 6.4 million". */
@@ -86,9 +86,7 @@ const COUNTS_IN_JAPANESE = /^(?:time|person|case|company|vessel)$/;
 
 /** True for a unit that is a currency. */
 export function isMoney(unit: string): boolean {
-  return /^(?:[$€£¥]|crowns?|kronen?|euros?|eur|dollars?|usd|pounds?|gbp|yen|francs?|franken|cents?|pence|penny|öre|øre|クラウン|円|ドル|ユーロ)$/i.test(
-    unit,
-  );
+  return IS_CURRENCY.test(unit);
 }
 
 /** What the figures of the quantity asked for are told in; null where its words tell none, and where it is asked by how much, which a share may answer. */

@@ -1,4 +1,5 @@
 import { snowballStem, wordOfStem, type Language } from '../text';
+import { linesByWord } from './wordLines';
 import type { WordVectors } from './wordVectors';
 
 /** A search term that may stand for another, and how alike the two are used, 0 to 1. */
@@ -15,13 +16,10 @@ function asListed(term: string): string {
 
 /** Lines of a file of words, each taken apart when its word is first asked for. */
 class Lines {
-  private readonly lines = new Map<string, string>();
+  private readonly lines: ReadonlyMap<string, string>;
 
   constructor(text: string) {
-    for (const line of text.split('\n')) {
-      const space = line.indexOf(' ');
-      if (space > 0 && !line.startsWith('#')) this.lines.set(line.slice(0, space), line.slice(space + 1));
-    }
+    this.lines = linesByWord(text);
   }
 
   of(term: string): readonly Neighbour[] {

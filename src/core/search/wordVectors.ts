@@ -1,4 +1,5 @@
 import { remembered, stemWord, tokensOf, type Language } from '../text';
+import { linesByWord } from './wordLines';
 
 /** Letters that each part of a German compound has at least: "Tauch" and "schein". */
 const PART = 4;
@@ -8,9 +9,13 @@ const LAST_PART = 1.3;
 /** What a text is about: a direction of length 1. */
 export type Meaning = Float64Array;
 
+function dot(one: Float64Array, other: Float64Array): number {
+  return one.reduce((sum, value, at) => sum + value * (other[at] as number), 0);
+}
+
 /** A direction of length 1; null for no direction at all. */
 function unit(vector: Float64Array): Meaning | null {
-  const size = Math.sqrt(vector.reduce((sum, value) => sum + value * value, 0));
+  const size = Math.sqrt(dot(vector, vector));
   return size === 0 ? null : vector.map((value) => value / size);
 }
 
@@ -20,17 +25,14 @@ function bytesOf(line: string): Int8Array {
 
 /** The numbers of each word of one language, as a file tells them: "harbour " and signed bytes in base64. */
 class Words {
-  private readonly lines = new Map<string, string>();
+  private readonly lines: ReadonlyMap<string, string>;
   private readonly read = new Map<string, Int8Array>();
 
   constructor(
     text: string,
     private readonly language: Language,
   ) {
-    for (const line of text.split('\n')) {
-      const space = line.indexOf(' ');
-      if (space > 0 && !line.startsWith('#')) this.lines.set(line.slice(0, space), line.slice(space + 1));
-    }
+    this.lines = linesByWord(text);
   }
 
   private numbersOf(name: string): Int8Array | null {
@@ -104,7 +106,7 @@ export class WordVectors {
   }
 }
 
-/** How alike two texts are in what they are about: the cosine of their directions, from -1 to 1. */
-export function likenessOf(one: Meaning, other: Meaning): number {
-  return one.reduce((sum, value, at) => sum + value * (other[at] as number), 0);
+/** How alike two texts, or sums of several, are in what they are about: the cosine of their directions, from -1 to 1. */
+export function likenessOf(one: Float64Array, other: Float64Array): number {
+  return dot(one, other) / (Math.sqrt(dot(one, one) * dot(other, other)) || 1);
 }
