@@ -1,5 +1,5 @@
 import { placeKey, termSet, unitsOfPassage, type UnitText } from '../search';
-import type { Language } from '../text';
+import { splitSentences, type Language } from '../text';
 import { amendedText, sentenceParts } from './amendedText';
 import { amendingIn, mayChange } from './amending';
 import type { Amending } from './changingSentences';
@@ -53,11 +53,27 @@ function sameWhereAsked(text: string, after: string, question: Question, languag
   );
 }
 
+/** Where a paragraph of a clause's new wording begins: "1. No more than six fish a day may be taken. 2. Sea bass". */
+const PARAGRAPH = /(?<=[.;:“„"」]\s?|\p{L}\s)(?=(?:\(?\d{1,2}[.)]|[（(]\d{1,2}[)）]|\d{1,2}\.\d+)\s)/u;
+
+/** The sentence of a clause's new wording that holds most of what is asked, the first of equals. */
+function sentenceAsked(whole: string, question: Question, language: Language): string {
+  const asked = wordingsOf(question);
+  const parts = whole.split(PARAGRAPH).flatMap((part) => splitSentences(part).map(({ start, end }) => part.slice(start, end).trim())); // prettier-ignore
+  const held = parts.map((part) => [...termSet(part, language)].filter((term) => asked.has(term)).length);
+  return parts[held.indexOf(Math.max(...held))] ?? whole;
+}
+
 /** What a clause's sentence says of the question once a change is made. */
 function saidAfter(one: Evidence, text: string, change: Amending, question: Question): string {
   // A clause that goes is told by the sentence that ends it.
-  return text === change.text && GOES.test(text) ? shorten(text) : headlineOf({ ...one, text, row: null }, question);
+  if (text === change.text && GOES.test(text)) return shorten(text);
+  const reads = text === change.whole ? sentenceAsked(text, question, one.source.segment.language) : text;
+  return headlineOf({ ...one, text: reads, row: null }, question);
 }
+
+/** A line that is nothing but the number and heading of a Japanese clause: 「第2条（期間）」. */
+const HEADS = /^第[\d〇一二三四五六七八九十百]+[条章節](?:の[\d〇一二三四五六七八九十]+)?\s*[（(][^）)]*[）)]$/u;
 
 /** Where a sentence stands, and which of its clause it is, from 1, as far as its passage tells: one without a number is of the clause that the numbered one before it opens. */
 function placeOf(one: Evidence): { readonly at: Address; readonly nth: number } {
@@ -68,6 +84,12 @@ function placeOf(one: Evidence): { readonly at: Address; readonly nth: number } 
   while (first > 0 && !labelled(units[first]?.text ?? '') && ofClause(units[first - 1])) first -= 1;
   const lead = units[first];
   return { at: addressOf(source, lead !== undefined && labelled(lead.text) ? lead : one), nth: index - first + 1 };
+}
+
+/** True for a sentence that changes a clause it names. */
+export function changesClause({ source, unit }: Pick<Evidence, 'source' | 'unit'>): boolean {
+  const place = placeKey(unit.spans);
+  return amendingIn(source).some((change) => [change.unit, ...change.behind].some(({ spans }) => placeKey(spans) === place)); // prettier-ignore
 }
 
 /** The documents that change clauses of others, the earliest first. */
@@ -130,7 +152,7 @@ export function changedSides(
   if (change === undefined) return null;
   const told = quotedClaim(quoteOf(best.source, change)).text;
   for (const one of evidence) {
-    if (one.source.id === best.source.id) continue;
+    if (one.source.id === best.source.id || HEADS.test(one.text)) continue;
     const sides = sidesChanged(one, null, changing, question);
     if (sides?.some(({ source, claim }) => source.id === best.source.id && claim.text === told) === true) return sides;
   }

@@ -36,7 +36,8 @@ interface Value {
 }
 
 /** How far something moves is not what it comes to: "by eleven weeks", "um zwei auf acht". */
-const BY_SO_MUCH = /(?:\bby|\bum|(?<!\p{L})ab)\s+$/iu;
+const BY_SO_MUCH =
+  /(?:\bby|\bum|(?<!\p{L})ab|\b(?:further|additional|another)|(?<!\p{L})(?:weitere[nr]?|zusätzliche?[nr]?))\s+$/iu;
 
 /** A number that is the day of a date without a year: "am 31. März". */
 const DAY = /^\.?\s(?:jan|feb|mar|mär|apr|ma[iy]|jun|jul|aug|sep|o[ck]t|nov|de[cz])/i;
@@ -102,6 +103,15 @@ function withEach(text: string, there: readonly Value[], change: string, come: r
   }, text);
 }
 
+/** What makes a day that on which something begins, or ends: what stands before it, and behind. */
+const START = [/(?<!\p{L})(?:from|since|as of|beginning(?: on)?|starting(?: on)?|commenc\w+(?: on)?|ab|seit|vom)(?: dem| the)?\s$/iu, /^\s?(?:から|より)/] as const; // prettier-ignore
+const END = [/(?<!\p{L})(?:to|until|till|through|up to(?: and including)?|bis(?: zum)?|auf)(?: the| den)?\s$/iu, /^\s?まで/] as const; // prettier-ignore
+
+/** True for a day that is where something begins, or ends: no day on which it ends takes the place of one on which it begins. */
+function isBound(text: string, { start, end, unit }: Value, [before, behind]: readonly [RegExp, RegExp]): boolean {
+  return unit === 'date' && (before.test(text.slice(0, start)) || behind.test(text.slice(end)));
+}
+
 /** A clause's sentence with a value in it changed, by words that tell one new value; null where they do not say which. `put` are values put in before. */
 function withOneValue(text: string, change: string, language: Language, put: readonly string[] = []): string | null {
   const [there, told] = [valuesIn(text, language), valuesIn(change, language)];
@@ -114,7 +124,8 @@ function withOneValue(text: string, change: string, language: Language, put: rea
   if (comes.unit === null && !shareWord(text, change, language)) return null;
   const like = ({ unit }: Value): boolean => unit === comes.unit || unit === null || comes.unit === null;
   const named = told.filter((one) => holds(one) && like(one)).map((one) => wordsOf(one, change));
-  const old = there.filter((one) => !put.includes(wordsOf(one, text)));
+  const ends = isBound(change, comes, END);
+  const old = there.filter((one) => !put.includes(wordsOf(one, text)) && !(ends && isBound(text, one, START)));
   const goes = old.filter((one) =>
     named.length > 0 ? named.some((said) => saysSame(said, wordsOf(one, text), language)) : one.unit === comes.unit,
   );
@@ -165,6 +176,8 @@ export function amendedText(
   if (change.pairs.length > 0) {
     const [{ old, now, either } = { old: '', now: '' }] = change.pairs;
     const told = withWords(text, change, language);
+    // Words that are all of the sentence leave nothing to tell but that they go.
+    if (told !== null && !/\p{L}{2}/u.test(told)) return change.text;
     // A table sets values against each other rather than words of the clause.
     return told ?? (either === true ? withValues(text, `${old}; ${now}`, language) : null);
   }

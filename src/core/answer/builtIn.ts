@@ -105,7 +105,7 @@ function answerAs(sought: Sought, { onSubject = false }: { readonly onSubject?: 
     claim: claimOf(saying, question),
     amends: false,
   };
-  const sides = items.length > 0 ? [own] : sidesOf(own, saying, evidence, sources, question);
+  const sides = items.length > 0 ? [own] : sidesOf(own, saying, led, sources, question);
   if (sides.length > 1) {
     const moved = changeOfSides(sides, question);
     if (moved !== null) return moved;

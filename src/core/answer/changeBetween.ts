@@ -11,7 +11,7 @@ import { wordsOver } from './rowEvidence';
 import type { Sought } from './seek';
 import type { Side } from './sides';
 import { namesMoney } from './sumsTold';
-import { ALIKE, isYear, ofOneThing, tellingsOf, type Telling } from './tellings';
+import { ALIKE, isYear, ofOneThing, shareAround, tellingsOf, type Telling } from './tellings';
 import type { AnswerKind, Operand, ReaderAnswer } from './types';
 import { shareOfShorter, wordsIn } from './wordsInCommon';
 import { yearsAsked } from './years';
@@ -23,6 +23,26 @@ const OF_SHARES =
   /\bpoints?\b|\b(?:interest )?rate\b|\bmargin\b|\b(?:share|proportion)\b|prozentpunkt|zinssatz|anteil|quote(?!\p{L})|ポイント|率/iu;
 /** Evidence that is looked through for figures, at most. */
 const MOST_LOOKED_AT = 30;
+/** Asks for the move from a year on. */
+const SINCE = /\b(?:since|seit)\b(?! when\b)|以来|以降/i;
+
+/** The year since which a question asks how something moved; null where it names none so. */
+function yearSince(question: Question): number | null {
+  const [only, ...others] = yearsAsked(question);
+  return only !== undefined && others.length === 0 && SINCE.test(question.text) ? only : null;
+}
+
+/** The figures between which something moved since a year: that year's, or else the last before it, and the latest. */
+function pairSince(tellings: readonly Telling[], since: number): [Telling, Telling] | null {
+  const years = [...new Set(tellings.map(({ year }) => year))].sort((a, b) => b - a);
+  for (const to of years)
+    for (const from of years.filter((year) => year < to && year <= since)) {
+      const pair = to >= since ? pairOf(tellings, [from, to]) : null;
+      if (pair !== null) return pair;
+    }
+  return null;
+}
+
 /** The years that a question compares, the earlier first: those it names, or its year and the one before; null where it names none. */
 function yearsCompared(question: Question): readonly [number, number] | null {
   const years = yearsAsked(question);
@@ -54,7 +74,8 @@ function latestPairOf(tellings: readonly Telling[]): [Telling, Telling] | null {
     const inBest = likeliest.one === sorted[0]?.one;
     const others = sorted.filter(({ one }) => one.source.id !== likeliest.one.source.id || (inBest && one === likeliest.one)); // prettier-ignore
     const same = others.filter((one) => one.year !== likeliest.year && ofOneThing(one, likeliest));
-    const byYear = [likeliest, ...same].sort((a, b) => b.year - a.year || b.one.score - a.one.score);
+    const alike = (one: Telling): number => Math.round(10 * shareAround(one, likeliest));
+    const byYear = [likeliest, ...same].sort((a, b) => b.year - a.year || alike(b) - alike(a) || b.one.score - a.one.score); // prettier-ignore
     const [later] = byYear;
     const before = byYear.filter(({ year }) => year !== later?.year);
     const [earlier] = before;
@@ -102,6 +123,7 @@ function speaksOf({ text, row, source, unit }: Evidence, { subject }: Question):
  */
 export function changeBetween({ question, hits, sources }: Sought): ReaderAnswer | null {
   const years = yearsCompared(question);
+  const since = yearSince(question);
   if (years === null ? !asksSizeOfMove(question.text) : !asksChange(question.text)) return null;
   for (const level of levelsOf(question)) {
     const evidence = gatherEvidence(sources, hits, level);
@@ -109,7 +131,8 @@ export function changeBetween({ question, hits, sources }: Sought): ReaderAnswer
       .slice(0, MOST_LOOKED_AT)
       .filter((one) => speaksOf(one, level))
       .flatMap((one) => tellingsOf(one, level));
-    const pair = years === null ? latestPairOf(tellings) : pairOf(tellings, years);
+    const pair =
+      since !== null ? pairSince(tellings, since) : years === null ? latestPairOf(tellings) : pairOf(tellings, years);
     // What an amendment makes of a clause is no figure of a later year: `changeOfSides` tells it.
     if (years === null && pair?.some(({ one }) => amendingIn(one.source).length > 0) === true) return null;
     if (pair === null || trustOf(pair[1].one, { evidence, able: evidence, leading: pair[1].one }, level, sources) < 0)

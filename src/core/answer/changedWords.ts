@@ -36,9 +36,46 @@ const COMES_FIRST =
 /** "an die Stelle der Angabe „A“ die Angabe „B“": nothing but a noun stands between. */
 const IN_STEAD = /^\s*(?:die|das|der)\s+(?:angabe|wort|wörter|worte|zahl|betrag)\s*$/i;
 
-/** Words of a sentence that go and those in their place, in their order. */
+/** What is between words that are put behind others, "the addition of “B” after “A”", "“B” is inserted after “A”", and the other way round. */
+const PUT_BEHIND = /^[^“„"]{0,40}?(?<!\p{L})(?:after|following|behind|nach|hinter)(?!\p{L})[^“„"]{0,30}$/iu;
+const BEHIND_IS_PUT =
+  /^[^“„"]{0,30}?(?:insert\w*|add\w*|eingefügt|ergänzt|angefügt|の次に|の下に|の後に)?[^“„"]{0,40}$/iu;
+/** Says that words are put in, behind others that stay. */
+const PUTS_IN = /\b(?:addition|add(?:ed|ing)?|insert(?:ed|ion|ing)?)\b|(?:ein|an)(?:ge)?füg|ergänz|加える|挿入/i;
+/** The same of words in front of the quotation of those that stay. */
+const STAYS =
+  /(?:\b(?:after|following|behind)|(?<!\p{L})(?:nach|hinter))\s(?:(?:the|de[mnr]) )?(?:words?|figures?|expressions?|Wort|Wörtern|Worten|Angabe|Zahl)?\s*$/iu;
+
+/** Words that are put behind others, which stay: a pair of these and of both; null for a sentence that puts none in so. */
+function putBehind(text: string, quoted: ReturnType<typeof quotedIn>): WordsPut | null {
+  const [one, two, ...more] = quoted;
+  if (one === undefined || two === undefined || more.length > 0 || !PUTS_IN.test(withoutQuoted(text))) return null;
+  const between = text.slice(one.end, two.start);
+  const joined = (first: string, second: string): WordsPut => ({
+    old: first,
+    now: /[\u3040-\u30ff\u4e00-\u9fff]/.test(first) ? first + second : `${first} ${second}`,
+  });
+  if (PUT_BEHIND.test(between)) return joined(two.words, one.words);
+  const stays = STAYS.test(text.slice(0, one.start)) || /^(?:の次に|の下に|の後に)/.test(between);
+  return stays && BEHIND_IS_PUT.test(between) ? joined(one.words, two.words) : null;
+}
+
+/** True for a sentence that puts words behind others of a clause. */
+export function putsWordsIn(text: string): boolean {
+  return putBehind(text, quotedIn(text)) !== null;
+}
+
+/** Says that words go and none come: "the words “…” are deleted". */
+const WORDS_GO =
+  /^[\s,]*(?:(?:is|are|shall be|be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed|repealed)(?!,?\s(?:and|by))|(?:wird|werden|sind|ist)\s(?:ersatzlos\s)?(?:gestrichen|aufgehoben)|を(?:削る|削除))/i;
+
+/** Words of a sentence that go and those in their place, in their order; words that go alone have none in theirs. */
 export function pairsOf(text: string): WordsPut[] {
   const quoted = quotedIn(text);
+  const behind = putBehind(text, quoted);
+  if (behind !== null) return [behind];
+  const gone = quoted.filter(({ end }) => WORDS_GO.test(text.slice(end)));
+  if (gone.length === quoted.length) return gone.map(({ words }) => ({ old: words, now: '' }));
   const stead = /\ban die stelle\b/i.test(text);
   const told = quoted.flatMap((one, at) => {
     const next = quoted[at + 1];

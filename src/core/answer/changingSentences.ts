@@ -1,7 +1,7 @@
 import { tableRowAt } from '../figure';
 import type { UnitText } from '../search';
 import { oneLine } from '../text';
-import { LEFT_OPEN, pairsOf, quotedIn, withoutQuoted, type WordsPut } from './changedWords';
+import { LEFT_OPEN, pairsOf, putsWordsIn, quotedIn, withoutQuoted, type WordsPut } from './changedWords';
 import { addressOfLabel, firstPlace, labelled, lastNamed, placesNamed, type Address } from './clauseAddress';
 import type { AskedSource } from './types';
 
@@ -30,7 +30,7 @@ const TO_FOLLOW = /[:：—–]\s*$|次の(?:とおり|ように)|以下のと�
 const MOST_FOLLOWING = 6;
 /** Verbs that a sentence which changes a clause says it by, behind the place of the clause. */
 const SAYS =
-  /\b(?:is|are|be|shall|will|may|must|has|becomes?|reads?|ceases?|lapses?|falls?|rises?|gives?|goes|takes?|moves?|comes?|changes?|increases?|decreases?|drops?|doubles?|stands?|ends?|runs?|means?)\b|(?<!\p{L})(?:wird|werden|ist|sind|beträgt|betragen|lautet|lauten|gilt|gelten|erhöht|erhöhen|verlängert|verkürzt|ermäßigt|vermindert|verringert|steigt|sinkt|entf(?:ällt|allen)|erhält|erhalten|fällt|heißt|heißen|tritt|treten|wächst|endet|läuft)(?!\p{L})|は|中|を/iu;
+  /\b(?:is|are|be|shall|will|may|must|has|becomes?|reads?|ceases?|lapses?|falls?|rises?|gives?|goes|takes?|moves?|comes?|changes?|increases?|decreases?|drops?|doubles?|stands?|ends?|runs?|means?|amounts?|totals?|equals?|counts?|costs?|carries|bears?)\b|(?<!\p{L})(?:wird|werden|ist|sind|beträgt|betragen|lautet|lauten|gilt|gelten|erhöht|erhöhen|verlängert|verkürzt|ermäßigt|vermindert|verringert|steigt|sinkt|entf(?:ällt|allen)|erhält|erhalten|fällt|heißt|heißen|tritt|treten|wächst|endet|läuft)(?!\p{L})|は|中|を/iu;
 /** A sentence that leaves a clause as it is, or puts another behind it. */
 const LEAVES =
   /\b(?:inserted|added|appended|remains?|unaffected|unchanged|unaltered|continues? (?:to apply|in force)|after (?:clause|section|article|paragraph|rule|item)s? \S+|bleib(?:t|en)|unberührt|unverändert|(?:ein|an)gefügt|ergänzt)\b|の次に|加える|従前|なお効力/i;
@@ -38,6 +38,10 @@ const LEAVES =
 /** Words that tell of a change wherever they stand: what was, against what is from then on. */
 const TURNS =
   /\b(?:now|no longer|instead of|in (?:its|their|the) (?:place|stead)|rather than|in place of|henceforth|from then on|goes (?:up|down)|raised|lowered|increased|reduced|doubled|halved|struck|dropped|deleted|replaced|becomes?|loses|omit|substitute|strike out|delete)\b|(?<!\p{L})(?:nun|nunmehr|künftig|fortan|statt|anstelle|abweichend von|nicht mehr|angehoben|gesenkt|gestrichen|ersetzt|verschiebt|verdoppelt|halbiert)(?!\p{L})|今後|に代えて|に替えて|ではなく/iu;
+
+/** What a sentence that tells of something else first says of a clause behind: "so that the deposit under clause 4.1 amounts to 50,900 crowns". */
+const COMES_TO =
+  /\b(?:amounts? to|comes? to|totals?|equals?|is (?:now|then)|becomes?)\s[^.;]{0,20}\d|(?<!\p{L})(?:beträgt|beläuft sich)(?!\p{L})[^.;]{0,30}\d/iu;
 
 /** A clause that heads what is said of it: "Deletion (4.2): thirty days." */
 const HEADED_BY = /\d\)?\s?:\s/;
@@ -54,10 +58,11 @@ const ORDINALS: readonly RegExp[] = [
 ];
 
 /** True for a sentence, in a document that changes others, which says something of a clause that it names: behind its name, or as something that turns. */
-function saysOfClause(plain: string, under: Address | null): boolean {
+function saysOfClause(text: string, plain: string, under: Address | null): boolean {
   const place = firstPlace(plain, { bare: true, under });
-  if (place < 0 || LEAVES.test(plain)) return false;
-  return TURNS.test(plain) || plain.search(SAYS) > place || HEADED_BY.test(plain);
+  if (place < 0) return false;
+  if (LEAVES.test(plain)) return putsWordsIn(text);
+  return TURNS.test(plain) || plain.search(SAYS) > place || COMES_TO.test(plain.slice(place)) || HEADED_BY.test(plain);
 }
 
 /** True for a sentence that says of a clause what becomes of it; `bare` where a number with points in it names one too. */
@@ -85,7 +90,7 @@ function newWording({ text }: UnitText, following: readonly UnitText[], between:
 function placesChanged(text: string, changes: boolean, under: Address | null): Address[] {
   const plain = withoutQuoted(text);
   const says = AMENDS.test(plain);
-  if (!says && !(changes && saysOfClause(plain, under))) return [];
+  if (!says && !(changes && saysOfClause(text, plain, under))) return [];
   const places = placesNamed(plain, { bare: changes, under });
   return places.length === 0 && says && under !== null && labelled(text) ? [under] : places;
 }

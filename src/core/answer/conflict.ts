@@ -1,28 +1,22 @@
-import {
-  agree,
-  cellQuantity,
-  type PeriodSpan,
-  type Quantity,
-  quantityAt,
-  sayQuantity,
-  spanOfColumn,
-  worth,
-} from '../figure';
+import { agree, cellQuantity, type PeriodSpan, type Quantity, sayQuantity, spanOfColumn } from '../figure';
 import { sameTerms, shareInCommon, termSet } from '../search';
 import type { Heads, Table, TableRow } from '../source';
-import { findDates, findNumbers, type Language } from '../text';
-import { changedSides, changingAmong, sidesChanged } from './amendedSides';
+import { findNumbers, type Language } from '../text';
+import { mayChange } from './amending';
+import { changedSides, changesClause, changingAmong, sidesChanged } from './amendedSides';
+import { trustOf } from './decline';
 import type { Evidence } from './evidence';
-import { closestMention, shorten } from './headline';
-import { intervalOf } from './intervals';
+import { shorten } from './headline';
 import { measuredNumbers } from './measuredNumbers';
-import { asksSizeOfMove } from './moves';
+import { asksSizeOfMove, movedFrom } from './moves';
 import { firmWordingsOf, type Question } from './question';
 import { columnAsked } from './rowEvidence';
 import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
 import { byForce, dateOf, type Side } from './sides';
 import type { AskedSource } from './types';
 import { asksMoney } from './sumsTold';
+import type { Among } from './trust';
+import { unitsOf, valueOf, valueSaid, type Value } from './valueCompared';
 import { wordsIn } from './wordsInCommon';
 import { yearsAsked } from './years';
 
@@ -35,6 +29,8 @@ const LEAST_COVERED = 0.4;
 /** How near it must come for a change of it to be told in place of the best, which none changes. */
 const AS_GOOD = 0.85;
 const MOST_SIDES = 12;
+/** Sentences of another document that are looked at. */
+const LOOKED_AT = 6;
 /** Words of a sentence that corrects a figure told before. */
 const CORRECTED =
   /\b(?:restated|was (?:first |originally |previously )?reported|previously (?:stated|reported)|corrected|originally)\b/i;
@@ -107,33 +103,6 @@ function sideOfRow(source: AskedSource, { table, row, column, value }: NamedCell
   return { source, said: sayQuantity(value, source.segment.language), claim, amends: false };
 }
 
-/** Lengths of time in hours, by their units; a month has many lengths and compares with years alone. */
-const HOURS: Readonly<Record<string, number>> = { minute: 1 / 60, hour: 1, day: 24, week: 168 };
-
-interface Value {
-  readonly unit: string;
-  readonly worth: string;
-  /** The unit as it is told, where `unit` is one that others are turned into. */
-  readonly told?: string;
-}
-
-/** A value as it is compared: what it measures, and how much; a date measures nothing but itself. */
-function valueOf(text: string, evidence: Evidence): Value | null {
-  const date = findDates(text)[0]?.value;
-  if (date !== undefined) return { unit: 'date', worth: date };
-  const { language } = evidence.source.segment;
-  const every = intervalOf(text, language);
-  if (every !== null) return { unit: 'interval', worth: every };
-  const times = measuredNumbers(text, language).map(({ value, unit }) => ({ unit, hours: Number(value) * (HOURS[unit ?? ''] ?? NaN) })); // prettier-ignore
-  const hours = times.reduce((sum, one) => sum + one.hours, 0);
-  // "7時間45分" is one length of time.
-  if (times.length > 0 && !Number.isNaN(hours)) return { unit: 'hour', worth: hours.toFixed(2), told: times[0]?.unit ?? '' }; // prettier-ignore
-  const quantity = quantityAt(text, 0, text.length, language);
-  if (quantity === null) return null;
-  if (quantity.unit === 'year') return { unit: 'month', worth: worth(quantity).times(12).toFixed(), told: 'year' };
-  return { unit: quantity.unit ?? '', worth: worth(quantity).toFixed() };
-}
-
 /** True for two sentences of one document of which one corrects what the other told. */
 function corrects(one: Evidence, two: Evidence): boolean {
   return one.source.id === two.source.id && (CORRECTED.test(one.text) || CORRECTED.test(two.text));
@@ -197,23 +166,67 @@ function otherWordings(best: Evidence, near: readonly Evidence[]): Side[] {
   });
 }
 
-/** What other documents say in sentences that come as near to the question as the best one, where their value differs; a value of another unit is of something else. */
-function otherSentences(best: Evidence, near: readonly Evidence[], question: Question): Side[] {
-  const said = closestMention(best, question);
-  const own = said === null ? null : valueOf(said, best);
+/** What documents that speak of the same as the best evidence's would answer by themselves, their sentences that are trusted then, and what in them says what becomes of its value. */
+function answersAlone(
+  best: Evidence,
+  able: readonly Evidence[],
+  sources: readonly AskedSource[],
+  question: Question,
+): Evidence[] {
+  const said = valueSaid(best, question);
+  const value = said === null ? null : valueOf(said, best, question);
+  if (value === null) return [];
+  return sources.flatMap((other) => {
+    if (other.id === best.source.id || !(mayChange(other, best.source) || mayChange(best.source, other))) return [];
+    // What changes a clause is told with the clause.
+    const own = able.filter((one) => one.source.id === other.id && !changesClause(one));
+    const [leading] = own;
+    if (leading === undefined) return [];
+    const among = { evidence: own, able: own, leading };
+    return own
+      .slice(0, LOOKED_AT)
+      .filter((one) => turnsFrom(one, value) || trustOf(one, among, question, [other]) >= 0);
+  });
+}
+
+/** True for a sentence that tells a value as one that gives way to another: "goes up from 42 to 47 crowns". */
+function turnsFrom({ text, source }: Evidence, value: Value): boolean {
+  const { language } = source.segment;
+  return measuredNumbers(text, language).some(
+    (one) => movedFrom(text, one) && Number(one.value) === Number(value.worth),
+  );
+}
+
+/** How much a sentence speaks for being what another document says of the same as the best: how near it comes by score, how alike it is, and whether it says what becomes of the best one's value. */
+function rankBeside(one: Evidence, best: Evidence, own: Value): number {
+  const [a, b] = [one, best].map(({ text, source }) => wordsIn(text, source.segment.language)) as [Set<string>, Set<string>]; // prettier-ignore
+  return one.score / best.score + shareInCommon(a, b) + (turnsFrom(one, own) ? 1 : 0);
+}
+
+/** What other documents say in sentences that come as near to the question as the best one, or of what they would answer by themselves where they speak of the same, if their value differs; a value of another unit is of something else. */
+function otherSentences(
+  best: Evidence,
+  near: readonly Evidence[],
+  question: Question,
+  alone: readonly Evidence[],
+): Side[] {
+  const said = valueSaid(best, question);
+  const own = said === null ? null : valueOf(said, best, question);
   if (best.row !== null) return [];
   if (own === null) return said === null ? otherWordings(best, near) : [];
   const words = wordsIn(best.text, best.source.segment.language);
+  const others = [...new Set([...near, ...alone])].sort((a, b) => rankBeside(b, best, own) - rankBeside(a, best, own));
   const sides = new Map<string, Side | null>();
-  for (const one of near) {
+  for (const one of others) {
     const { source } = one;
     if (one === best || one.row !== null || sides.has(source.id)) continue;
     if (source.id === best.source.id && !corrects(one, best)) continue;
-    const other = closestMention(one, question);
-    const value = other === null ? null : valueOf(other, one);
-    if (other === null || value === null || value.unit !== own.unit || !shareWords(one, best, question)) continue;
-    // Days and hours are of one thing only where the sentences are alike.
-    if (value.told !== own.told && shareInCommon(words, wordsIn(one.text, source.segment.language)) < ALIKE_ENOUGH) continue; // prettier-ignore
+    const other = valueSaid(one, question);
+    const value = other === null ? null : valueOf(other, one, question);
+    if (other === null || value === null || !shareWords(one, best, question)) continue;
+    const units = unitsOf(value, own);
+    if (units === 'apart') continue;
+    if (units === 'akin' && shareInCommon(words, wordsIn(one.text, source.segment.language)) < ALIKE_ENOUGH) continue;
     // What agrees settles it for that document.
     sides.set(
       source.id,
@@ -244,7 +257,7 @@ function ofYearAsked(sides: readonly Side[], best: Evidence, question: Question)
 export function sidesOf(
   own: Side,
   best: Evidence,
-  evidence: readonly Evidence[],
+  { evidence, able }: Pick<Among, 'evidence' | 'able'>,
   sources: readonly AskedSource[],
   question: Question,
 ): Side[] {
@@ -253,6 +266,7 @@ export function sidesOf(
   const changed = changedSides(best, evidence, changing, question);
   if (changed !== null) return changed;
   const near = evidence.filter((one) => one === best || comesNear(one, best));
+  const alone = answersAlone(best, able, sources, question);
   const moved = asksSizeOfMove(question.text);
   for (const one of near) {
     // Where money is asked for, a near sentence that tells none is of something else.
@@ -262,10 +276,10 @@ export function sidesOf(
       one === best || asGood || moved ? sidesChanged(one, one === best ? own : null, changing, question) : null;
     if (sides === null) continue;
     const told = new Set(sides.map(({ source }) => source.id));
-    const others = otherSentences(one, near, question).filter(({ source }) => !told.has(source.id));
+    const others = otherSentences(one, near, question, alone).filter(({ source }) => !told.has(source.id));
     return [...sides, ...others].sort(byForce).slice(0, MOST_SIDES);
   }
-  const others = [...otherRows(best, question, sources), ...otherSentences(best, near, question)];
+  const others = [...otherRows(best, question, sources), ...otherSentences(best, near, question, alone)];
   const sides = [
     own,
     ...others.filter((side, at) => others.findIndex((one) => one.source.id === side.source.id) === at),

@@ -55,6 +55,10 @@ export function thingsCounted(asked: string): string[] {
 const MEASURED_IN =
   /^(?:metres?|meters?|kilomet(?:re|er)s?|centimet(?:re|er)s?|millimet(?:re|er)s?|miles?|knots?|seconds?|minutes?|hours?|days?|weeks?|months?|years?|crowns?|euros?|pounds?|dollars?|tonnes?|tons?|kilograms?|kg|litres?|liters?|degrees?|meter[ns]?|sekunden?|minuten?|stunden?|tage[ns]?|wochen?|monate[ns]?|jahre[ns]?|kronen?|tonnen?|liter)$/i;
 
+/** What stands behind a number that leaves out what it counts, which the sentence has named: "of the piles examined, 31 have", "the branches were shut; eleven remain". */
+const COUNTS_NAMED =
+  /^\s(?:(?:of (?:them|these|those|which))\b|(?:have|has|had|are|were|is|was|remain(?:ed|s)?|survive[ds]?|failed|passed|need(?:ed)?|showed|did|do|could|can|sind|waren|wurden|haben|hatten|bleiben|blieben|fehlen|fehlten|davon)(?!\p{L}))/iu;
+
 /** True when one of the numbers stands right before what is counted, or behind "the number of" it or "of" and "was": "a crew of three". */
 export function countsThings(
   text: string,
@@ -85,6 +89,7 @@ export function countsThings(
     // "A crew of three", "the workforce was 96".
     const said = /\b(of|was|were|is|numbered|totalled|betrug|beträgt) $/i.exec(text.slice(0, start))?.[1];
     if (said !== undefined && among(before.slice(said === 'of' ? -2 : -3))) return true;
+    if (COUNTS_NAMED.test(text.slice(end)) && among(tokens.filter((token) => token.end <= start))) return true;
     return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
   });
 }

@@ -47,6 +47,7 @@ function boundsTold(text: string, asked: string): Range[] {
     const dates = datesOf(text);
     return dates.length > 0 ? [...dates] : ranges(text, YEAR);
   }
+  if (/いつまで(?!に)/.test(asked)) return datesOf(text).filter(({ end }) => /^\s*(?:まで|に(?:終了|満了)|をもって)/.test(text.slice(end))); // prettier-ignore
   return ASKS_UNTIL.test(asked) ? datesOf(text).filter(({ start }) => UP_TO.test(text.slice(0, start))) : [];
 }
 
@@ -72,7 +73,7 @@ const UNIT_ASKED: readonly (readonly [asked: RegExp, unit: RegExp])[] = [
 
 /** Asks how long a thing is, which a measure may answer as well as a time: "how long is the tug". */
 const OF_A_THING =
-  /^(?:how long (?:is|are|was|were) (?:the|an?|its|her|each|this|these)|wie lang (?:ist|sind|war|waren) (?:der|die|das|ein|eine)) [\p{L}-]+(?: (?!(?:at|in|on|open|valid|for|to|under|from|away|out)\b)[\p{L}-]+)?\s*\?*$|^how long (?:may|must|can|should|shall|could) (?:the|an?|its|each|this) (?:[\p{L}-]+ ){1,3}be\s*\?*$/iu;
+  /^(?:how long (?:is|are|was|were) (?:the|an?|its|her|each|this|these)|wie lang (?:ist|sind|war|waren) (?:der|die|das|ein|eine)) [\p{L}-]+(?: (?!(?:at|in|on|open|valid|for|to|under|from|away|out)\b)[\p{L}-]+)?\s*\?*$|^how long (?:may|must|can|should|shall|could|will) (?:the|an?|its|each|this) (?:[\p{L}-]+ ){1,3}be\s*\?*$/iu;
 const LENGTHS =
   /\d[\d.,]*(?:\s|-)?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|foot|m|km|miles?)\b(?= (?:long|in length|lang)\b)|(?<=\b(?:length of|länge von|(?:long|short)er than|(?:länger|kürzer) als) (?:an? )?)\d[\d.,]*\s?(?:kilo)?(?:met(?:re|er)s?|metern?|feet|m|km|miles?)\b/giu;
 
@@ -99,6 +100,8 @@ export function durationsTold(text: string, asked: string, language: Language): 
   }
   const lengths = OF_A_THING.test(asked) ? ranges(text, LENGTHS) : [];
   if (lengths.length > 0) return lengths;
+  const sized = /\bbe\s*\?*$/i.test(asked) && OF_A_THING.test(asked) ? ranges(text, ANY_LENGTH) : [];
+  if (sized.length > 0) return sized;
   const length = ASKS_LENGTH.test(asked);
   const term = ASKS_TERM.test(asked);
   const times = measuredNumbers(text, language).filter(

@@ -11,7 +11,7 @@ const CALLED = new RegExp(
 );
 
 /** Someone by name: two capital words or more, a title before one, or a kind of company behind it. */
-const SOMEONE = String.raw`(?:(?:Mr|Ms|Mrs|Dr|Prof)\.?\s+)?\p{Lu}[\p{L}.’'-]+(?:\s+(?:(?:of(?: the)?|and|&|von|van|de)\s+)?\p{Lu}[\p{L}.&’'-]*)+`;
+const SOMEONE = String.raw`(?:(?:Mr|Ms|Mrs|Dr|Prof|Herrn?|Frau)\.?\s+)?\p{Lu}[\p{L}.’'-]+(?:\s+(?:(?:of(?: the)?|and|&|von|van|de)\s+)?\p{Lu}[\p{L}.&’'-]*)+`;
 
 /** A word in either case. */
 function anyCase(word: string): string {
@@ -33,7 +33,10 @@ function holderOf(text: string, words: readonly string[]): string | null {
     String.raw`(?<name>${SOMEONE})(?:,\s*|\s+(?:is|was|acts as|(?:was|is|has been) (?:appointed|elected|named)(?: as)?|\p{Ll}+(?: (?:\p{Ll}+|\d{1,2}|\p{Lu}\p{Ll}+(?= as| \d))){0,7}? as)\s+)(?:the |our |its |an? )?(?:\p{Ll}+ )?${role}(?!\p{L})`,
     'u',
   );
-  const behind = new RegExp(String.raw`(?<!\p{L})${role}(?:\s+(?:is|was)|:|,)\s+(?:the )?(?<name>${SOMEONE})`, 'u');
+  const behind = new RegExp(
+    String.raw`(?<!\p{L})${role}(?:(?:\s+(?:for|of|at|in) [^,.;:]{2,30}?)?\s+(?:is|was|will be)(?: (?:now|henceforth|from (?:now|then|that day) on|in future))?|:|,)\s+(?:the )?(?<name>${SOMEONE})`,
+    'u',
+  );
   const name = (before.exec(text) ?? behind.exec(text))?.groups?.['name'];
   // "The Harbour Master, Harbour Office, Town Quay" is an address.
   if (name === undefined || OF_PLACE.test(name)) return null;

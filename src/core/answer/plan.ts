@@ -131,7 +131,7 @@ function inYearOf(first: string, own: string): string {
   if (
     years.size !== 1 ||
     YEAR.test(own) ||
-    !/^(?:how (?:much|many|\w+ (?:was|were|did))|what (?:was|were|did)|why|who)\b/i.test(own)
+    !/^(?:(?:in |on |of |for |by )?how (?:much|many|\w+ (?:was|were|did))|what (?:was|were|did)|why|who)\b/i.test(own)
   )
     return own;
   const [period = ` in ${year}`] = PERIOD.exec(first) ?? [];

@@ -101,6 +101,8 @@ const FROM_A_YEAR =
 
 /** Where a question of a known shape names the property it asks for. */
 const FOCUS: readonly RegExp[] = [
+  /^(?:how much|what) (?:does|do|did|will|would|can|might) it (?:\w+ )?cost (?:[\w ]{1,20} )??to (?<focus>\w{3,})\b/i,
+  /^was (?:kostet|kostete|würde) es .*?(?<focus>\p{Ll}{4,}(?:en|ern|eln))(?: kosten)?\s*\??$/iu,
   /^(?:what|which|how (?:large|high|much|long)) (?:is|are|was|were) (?:the |its |their |an? )?(?!(?:paid|charged|due|owed|given|earned)\b)(?<focus>[^,?]{2,50}?) (?:of|for|in|at|on|under|between|to)\b/i,
   /^(?:what|which|how (?:large|high|much)) (?:is|are|was|were) (?:the |an? )?[\p{L} -]{2,50}?(?:['’]s|s['’]) (?<focus>[\p{L} -]{3,40}?)(?: (?:in|at|on|for) .+)?\s*\??$/iu,
   /^how (?:much|many) (?<focus>[\w-]{3,}(?: [\w-]{3,})?) (?:is|are|was|were|does|do|did|must|may|can|will|should|has|have|gets?)\b/i,

@@ -48,7 +48,7 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /\bown|belong|\bha[sd]\b|\bhave\b|fleet|keep|kept|possess|inventory/i,
   ],
   [
-    /^how deep (?:is|are|was|were)\b|^wie tief (?:ist|sind|war|waren)(?!\p{L})/iu,
+    /^how deep (?:is|are|was|were|will|must|may|can|should)\b|^wie tief (?:ist|sind|war|waren)(?!\p{L})/iu,
     /deep|depth|draught|draft|dredg|water|sound|bottom|below|tief|wasser|grund/i,
   ],
   [

@@ -1,4 +1,5 @@
 import { quantityAt, spanAsked, type Quantity } from '../figure';
+import { termSet } from '../search';
 import { oneLine, type Range } from '../text';
 import { periodColumns } from './change';
 import type { Evidence } from './evidence';
@@ -36,7 +37,9 @@ const COMPARED_WITH =
   /(?:\b(?:than|against|compared|from|since|as|als|gegenüber|seit)\b|比べ|より)[^.;]{0,24}(?:19|20)\d{2}/i;
 /** Another year's figure in brackets: "(2023: 101)". */
 const OTHER_YEAR = /[(（](?:19|20)\d{2}年?度?[:：][^)）]*[)）]/g;
-const YEAR_SAID = /\b(?:19|20)\d{2}\b/g;
+/** Years that a sentence names, but for one up to which something is to hold, which dates no figure. */
+const YEAR_SAID =
+  /(?<!\b(?:until|till|through|bis)(?: the)?(?: (?:end|middle|beginning) of| Ende| Mitte)? )\b(?:19|20)\d{2}\b/gi;
 
 /** A figure short enough to have left out "million" or "thousand". */
 const LEFT_OUT = /^\d{1,3}(?:[.,]\d{1,2})?$/;
@@ -121,9 +124,17 @@ function tellingsOfSentence(one: Evidence, question: Question): Telling[] {
   });
 }
 
-/** The words around a figure: a figure in words is none of them. */
+/** The words around a figure: a figure in words is none of them, nor is its unit. */
 function wordsAround({ one, operand }: Telling): Set<string> {
-  return wordsIn(oneLine(one.text).replace(operand.text, ' '), one.source.segment.language);
+  const { language } = one.source.segment;
+  const units = termSet(operand.unit ?? '', language);
+  return new Set([...wordsIn(oneLine(one.text).replace(operand.text, ' '), language)].filter((word) => !units.has(word))); // prettier-ignore
+}
+
+/** Share of the shorter one's words that the sentences of two figures have in common, from 0 to 1; 1 within one sentence and for rows. */
+export function shareAround(first: Telling, second: Telling): number {
+  if (first.one === second.one || first.one.row !== null || second.one.row !== null) return 1;
+  return shareOfShorter(wordsAround(first), wordsAround(second));
 }
 
 /** True for two figures of one thing: of rows that go by one name, or of sentences that share most words. */
@@ -133,7 +144,7 @@ export function ofOneThing(first: Telling, second: Telling): boolean {
   if (first.head !== second.head) return false;
   if (a === b) return true;
   if (a.row !== null && b.row !== null) return a.row.row.path.join() === b.row.row.path.join();
-  return shareOfShorter(wordsAround(first), wordsAround(second)) >= ALIKE;
+  return shareAround(first, second) >= ALIKE;
 }
 
 /** The figures of a sentence or row by year. */

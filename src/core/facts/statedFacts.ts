@@ -1,6 +1,6 @@
 import type { ShelfSource } from '../search';
 import type { Line, PageText } from '../source';
-import { findDates, oneLine, splitSentences } from '../text';
+import { findDates, oneLine, splitSentences, type Range } from '../text';
 
 export const FACT_FIELDS = ['title', 'kind', 'date', 'period', 'parties', 'amends'] as const;
 export type FactField = (typeof FACT_FIELDS)[number];
@@ -45,12 +45,21 @@ const KINDS: readonly (readonly [string, RegExp])[] = [
 ];
 
 const DATE_LEADS =
-  /\b(?:dated|made (?:on|this)|entered into (?:on|as of)|effective(?: as of| from| date:?| on)?|in force (?:from|since|on)|as (?:of|at)|adopted (?:on|by .{0,40} on)|signed (?:at \p{Lu}\p{L}+ )?on|issued(?: on)?|published(?: on)?|date(?: of issue)?:?|commenc(?:es|ing) on|stand:?|vom|(?:ab|ge|be)schlossen am|unterzeichnet am|erlassen am|vereinbart am|vereinbaren am|einigen sich am|this (?:deed|agreement|letter|order|regulation|amendment|lease|contract|supplement|notice) (?:of|is dated)|diese[rsmn]? \p{L}+ vom|(?:gültig|wirksam|in kraft) (?:ab|seit|am)|in der fassung vom|version [\w.-]+,?|last (?:updated|revised|modified)(?: on)?:?)\W{0,4}(?:the )?$/iu;
+  /\b(?:dated|made (?:on|this)|entered into (?:on|as of)|effective(?: as of| from| date:?| on)?|in force (?:from|since|on)|as (?:of|at)|adopted (?:on|by .{0,40} on)|signed (?:at \p{Lu}\p{L}+ )?on|issued(?: on)?|published(?: on)?|(?:edition|issue) of|ausgabe(?: vom)?|date(?: of issue)?:?|commenc(?:es|ing) on|stand:?|vom|(?:ab|ge|be)schlossen am|unterzeichnet am|erlassen am|vereinbart am|vereinbaren am|einigen sich am|this (?:deed|agreement|letter|order|regulation|amendment|lease|contract|supplement|notice) (?:of|is dated)|diese[rsmn]? \p{L}+ vom|(?:gültig|wirksam|in kraft) (?:ab|seit|am)|in der fassung vom|version [\w.-]+,?|last (?:updated|revised|modified)(?: on)?:?)\W{0,4}(?:the )?$/iu;
+/** The same of a line that says who made a document: "Prepared by Saltmarsh College for the Harbour Trust, October 2019". */
+const MADE_BY =
+  /(?<!\p{L})(?:Issued|Adopted|Prepared|Submitted|Presented|Compiled|Drawn up|Published|Erstellt|Vorgelegt|Erlassen) (?:by|for|von|durch) [^.;:]{2,80}?(?:,| on| in| am| im)?\s$/u;
+/** The line of a letter that says who writes and when, up to its date: "Holm Ice Works Ltd, ". */
+const SENDER = /^\p{Lu}[^.;:]{2,60},\s$/u;
+/** Characters at the front of a document that a letter's date stands in. */
+const LETTERHEAD = 600;
 /** What makes a date that of another document: "the licence agreement dated 8 August 2021", "Mietvertrag vom". */
 const OF_ANOTHER =
   /(?<!\bthis |\bdiese[rsmn]? |\bdiese )(?<!\p{L})(?:\b(?:agreement|contract|lease|licence|deed|policy|order|rules|regulations?|letter|resolution)|\p{L}*(?:vertrag|vertrags|vereinbarung|satzung|ordnung|bescheid))(?: (?:of|on|for|at|über|für|zur?m?) [^.;:]{2,50}?)?\s+(?:dated|of|vom)\W{0,3}(?:the )?$/iu;
+/** What stands before the date of a document that gives way: "take the place of the edition of". */
+const REPLACED = /\b(?:replac|supersed|place of|previous|earlier|ersetz|bisherige)[^.;]{0,60}$/i;
 /** What stands behind a date of which a Japanese document is: "2024年2月20日に合意した". */
-const DATE_TRAILS = /^(?:に|、|付けで|より|から)?[^。\d付け]{0,24}?(?:締結|合意|施行|制定|改正|作成|効力|現在)/;
+const DATE_TRAILS = /^(?:に|、|付けで|より|から)?[^。\d付け]{0,24}?(?:締結|契約|合意|施行|制定|改正|作成|効力|現在)/;
 const PERIOD =
   /\b(?:(?:for|in) the (?:fiscal |financial )?(?:years?|quarter(?:ly period)?|(?:three|six|nine|twelve) months|half[- ]year|period)(?: (?:ended|ending|to|from))|(?:fiscal |financial )year (?:ended|ending)|year to|(?:three|six|nine|twelve) months (?:ended|to))\s+/gi;
 const PARTY =
@@ -126,6 +135,17 @@ function kindOf(front: readonly Front[], title: Found | null): Found | null {
   return null;
 }
 
+/** True for a date, by what stands before it, that is of another document: of one that is named, or that gives way to this one. */
+function isOfAnother(before: string): boolean {
+  return REPLACED.test(before) || (OF_ANOTHER.test(before) && !/\b(?:edition|issue) of\s$/i.test(before));
+}
+
+/** True for a date at the end of a line that says who writes, at the front of a document. */
+function isLetterhead(text: string, { start, end }: Range): boolean {
+  const line = text.slice(text.lastIndexOf('\n', start - 1) + 1, start);
+  return start < LETTERHEAD && SENDER.test(line) && /^\s*(?:\n|$)/.test(text.slice(end));
+}
+
 function dateOf(front: readonly Front[]): Found | null {
   const dates = front.flatMap(({ page, text }) =>
     findDates(text)
@@ -134,9 +154,10 @@ function dateOf(front: readonly Front[]): Found | null {
         found: { value: date.value, quote: linesAround(text, date.start, date.end), page: page.number },
         led:
           DATE_LEADS.test(text.slice(Math.max(0, date.start - 40), date.start).replace(/\n/g, ' ')) ||
+          MADE_BY.test(text.slice(Math.max(0, date.start - 110), date.start).replace(/\n/g, ' ')) ||
           DATE_TRAILS.test(text.slice(date.end, date.end + 40).replace(/\s/g, '')),
-        another: OF_ANOTHER.test(text.slice(Math.max(0, date.start - 90), date.start).replace(/\n/g, ' ')),
-        alone: linesAround(text, date.start, date.end).length <= date.end - date.start + 12,
+        another: isOfAnother(text.slice(Math.max(0, date.start - 90), date.start).replace(/\n/g, ' ')),
+        alone: linesAround(text, date.start, date.end).length <= date.end - date.start + 12 || isLetterhead(text, date),
       })),
   );
   const first = dates.filter((one) => one.found.page <= TITLE_PAGES);

@@ -167,6 +167,8 @@ window dialog
 menu list
 icon symbol
 print output
+output production produce produced yield
+angling fishing fish angler
 scan scanner
 crash hang freeze
 slow performance

@@ -45,7 +45,16 @@ const NUMBERED: readonly RegExp[] = [
   /\b(?<year>\d{4})-(?<month>\d{2})-(?<day>\d{2})\b/gu,
   /\b(?<day>\d{1,2})\.(?<month>\d{1,2})\.(?<year>\d{4})\b/gu,
   /(?<year>\d{4})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
+  /(?<era>令和|平成|昭和|大正|明治)(?<year>元|\d{1,2})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
 ];
+
+/** The year before the first of each Japanese era. */
+const ERAS: Readonly<Record<string, number>> = { 令和: 2018, 平成: 1988, 昭和: 1925, 大正: 1911, 明治: 1867 };
+
+/** A year of an era, 令和6 or 令和元, as a year of the common era. */
+function yearOfEra(era: string, year: string): string {
+  return String((ERAS[era] ?? 0) + (year === '元' ? 1 : Number(year)));
+}
 
 function monthNumber(text: string): number | null {
   const number = /^\d+$/.test(text) ? Number(text) : MONTHS[text.toLowerCase().replace('.', '')];
@@ -61,13 +70,14 @@ export function sayDate(value: string): string {
   return name === undefined ? value : [day === undefined ? '' : String(Number(day)), name, year].join(' ').trim();
 }
 
-/** All dates in a text that name at least month and year, or day and month (`--03-31`); in order of place. */
+/** All dates in a text that name at least month and year, or day and month (`--03-31`), years of Japanese eras among them (令和6年3月15日); in order of place. */
 export function findDates(text: string): DateMention[] {
   const found: DateMention[] = [];
   if (!/\d/.test(text)) return found;
   for (const pattern of NAMES_MONTH.test(text) ? [...NAMED, ...NUMBERED] : NUMBERED) {
     for (const match of text.matchAll(pattern)) {
-      const { day, month, year } = match.groups ?? {};
+      const { day, month, era, year: written } = match.groups ?? {};
+      const year = era === undefined || written === undefined ? written : yearOfEra(era, written);
       const monthValue = monthNumber(month ?? '');
       if (monthValue === null || (day !== undefined && (Number(day) < 1 || Number(day) > 31))) continue;
       const end = match.index + match[0].length;

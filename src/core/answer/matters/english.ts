@@ -50,6 +50,18 @@ export const ENGLISH_MATTERS: readonly Matter[] = [
     words: 'expires ends lapses until term end over stay run last cease concludes expiry date bound',
   },
   {
+    name: 'break',
+    asked: new RegExp(
+      String.raw`^(?:when|how (?:early|soon)|(?:at|by|from) (?:what|which) (?:date|day|time|point))\b(?!.*\b(?:at once|immediate\w*|without notice|forthwith|data|files?|job|works?|insurer)\b).*\b(?:can|may|could|is|able|allowed|free|possible)\b.*\b(?:get out(?: of)?|leave|break|walk away|back out|pull out|quit|give up|(?:end|terminate|cancel)(?: (?:the|this|his|her|its|their|our|my))?|be (?:ended|terminated|cancelled|broken))\b(?: (?:the|this|its|their))?(?: (?:of )?${AGREEMENT})?(?: (?:early|first|at the earliest|ahead of time))?\s*\?*$`,
+      'i',
+    ),
+    told: new RegExp(
+      String.raw`\b(?:bring\w*|put\w*|brought) (?:it|the \w+|this \w+) to an end\b|\b(?:terminat\w+|determine[ds]?|end(?:ed|s)?|cancel\w*|break|broken|leave|quit|give (?:it |the \w+ )?up)\b[^.;]{0,80}?(?:${DAY}|\b(?:notice|anniversary|at any time|for the (?:close|end)|with effect from|after the)\b)`,
+      'i',
+    ),
+    words: 'break terminate end leave quit cancel notice early first option get',
+  },
+  {
     name: 'extension',
     asked: new RegExp(
       String.raw`^(?!.*\b(?:notice|password|certificate|card)s?\b).*(?:\b${AGREEMENT}\b.*\b(?:extend(?:ed|s)?|extension|prolong(?:ed)?|renew(?:ed|al|s)?)\b|\b(?:renewal period|right to extend|(?:an|the|each) (?:extension|renewal)|options?\b.*\bend of the (?:term|lease|contract|agreement)\b))`,

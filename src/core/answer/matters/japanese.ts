@@ -22,7 +22,10 @@ export const JAPANESE_MATTERS: readonly Matter[] = [
   {
     name: 'end',
     asked: new RegExp(`(?:${AGREEMENT})[^。]*(?:いつまで(?!に)|いつ(?:終わ|終了|満了|切れ))`, 'u'),
-    told: new RegExp(`${DAY}まで(?!に)|${DAY}[^。]{0,8}(?:満了|終了)`, 'u'),
+    told: new RegExp(
+      `${DAY}まで(?!に)|${DAY}[^。]{0,8}(?:満了|終了)|期間[^。]{0,30}?(?:から|より)[^。]{0,10}年間`,
+      'u',
+    ),
     value: { behind: /^\s*(?:まで|に(?:終了|満了)|をもって)/u },
     words: '期間 満了 終了 まで 終わる 契約期間 使用期間',
   },
