@@ -8,7 +8,7 @@ import type { Evidence } from './evidence';
 import { headlineOf, shorten } from './headline';
 import { freshMentions } from './kinds';
 import { measuredNumbers } from './measuredNumbers';
-import { wordingsOf, type Question } from './question';
+import { firmWordingsOf, wordingsOf, type Question } from './question';
 import { quotedClaim, quoteOf } from './quoted';
 import { dateOf, type Side } from './sides';
 import type { AskedSource } from './types';
@@ -19,7 +19,7 @@ const GOES =
 
 function sharesSubject(text: string, { subject }: Question, source: AskedSource): boolean {
   const own = termSet(text, source.segment.language);
-  return subject.some(({ term }) => own.has(term));
+  return subject.flatMap(firmWordingsOf).some((term) => own.has(term));
 }
 
 /** A clause that goes for some cases only: "ceases to apply on charter voyages". */

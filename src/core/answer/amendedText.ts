@@ -2,7 +2,7 @@ import { datesOf, type Language } from '../text';
 import { termSet } from '../search';
 import type { Amending } from './changingSentences';
 import { liesIn, withoutPlaces, type Address } from './clauseAddress';
-import { measuredNumbers } from './measuredNumbers';
+import { measuredNumbers, UNITS_OF_TIME } from './measuredNumbers';
 
 const escaped = (text: string): string => text.replace(/[.*+?^${}()|[\]\\]/g, '\\$&');
 
@@ -42,9 +42,13 @@ const BY_SO_MUCH =
 /** A number that is the day of a date without a year: "am 31. März". */
 const DAY = /^\.?\s(?:jan|feb|mar|mär|apr|ma[iy]|jun|jul|aug|sep|o[ck]t|nov|de[cz])/i;
 
+/** What stands behind a number that counts values: "the two sums". */
+const OF_VALUES =
+  /^\s(?:sums|figures|amounts|rates|values|numbers|prices|fees|words|Beträge|Sätze|Werte|Zahlen|Preise)(?!\p{L})/u;
+
 /** Numbers and dates that a text tells, in their order. */
 function valuesIn(text: string, language: Language): Value[] {
-  const told = measuredNumbers(text, language).filter(({ end }) => !DAY.test(text.slice(end)));
+  const told = measuredNumbers(text, language).filter(({ end }) => !DAY.test(text.slice(end)) && !OF_VALUES.test(text.slice(end))); // prettier-ignore
   const numbers = told.map(({ start, end, unit }) => ({ start, end, unit }));
   const dates = datesOf(text).map(({ start, end }) => ({ start, end, unit: 'date' }));
   return [...numbers, ...dates]
@@ -93,10 +97,28 @@ function saysSame(one: string, two: string, language: Language): boolean {
 /** Parts of a sentence that each may tell a change of its own. */
 const CHANGES_APART = /;\s|、|,\s(?:and|und)\s/;
 
+/** True for two values, as they are printed, whose numbers are the same: "150 crowns" and "150". */
+function sameNumber(one: string, two: string): boolean {
+  const number = (text: string): string => /[\d][\d.,]*/.exec(text)?.[0] ?? text;
+  return number(one) === number(two);
+}
+
 /** A clause's sentence with its values of one unit changed for as many that `come` in their order: "the fines are doubled, to 12,000 and 3,000"; null where they are not as many. */
-function withEach(text: string, there: readonly Value[], change: string, come: readonly Value[]): string | null {
-  const old = there.filter(({ unit }) => unit === come[0]?.unit);
-  if (old.length !== come.length || come.some(({ unit }) => unit === null || unit !== come[0]?.unit)) return null;
+function withEach(
+  text: string,
+  there: readonly Value[],
+  change: string,
+  come: readonly Value[],
+  named: readonly string[] = [],
+): string | null {
+  // "335 and 490 crowns": the last one's unit is that of all.
+  const unit = come.at(-1)?.unit ?? null;
+  const old =
+    named.length === come.length
+      ? there.filter((one) => named.some((said) => sameNumber(text.slice(one.start, one.end), said)))
+      : there.filter((one) => one.unit === unit);
+  const alike = come.every((one) => one.unit === unit || one.unit === null);
+  if (old.length !== come.length || !alike || (unit === null && named.length !== come.length)) return null;
   return old.reduceRight((reads, { start, end }, at) => {
     const [was, now] = [text.slice(start, end), change.slice(come[at]?.start, come[at]?.end)];
     return reads.slice(0, start) + inItsUnit(was, now) + reads.slice(end);
@@ -119,10 +141,16 @@ function withOneValue(text: string, change: string, language: Language, put: rea
   const holds = (one: Value): boolean => printed(wordsOf(one, change), language).test(text);
   const [comes, ...more] = told.filter((one) => !holds(one));
   if (comes === undefined) return null;
-  if (more.length > 0) return withEach(text, there, change, [comes, ...more]);
+  if (more.length > 0) {
+    const unit = more.at(-1)?.unit ?? null;
+    const held = told.filter((one) => holds(one) && (one.unit === null || one.unit === unit)).map((one) => wordsOf(one, change)); // prettier-ignore
+    return withEach(text, there, change, [comes, ...more], held);
+  }
   // A bare number may count anything: it must be told of what the clause tells of.
   if (comes.unit === null && !shareWord(text, change, language)) return null;
-  const like = ({ unit }: Value): boolean => unit === comes.unit || unit === null || comes.unit === null;
+  const ofTime = (unit: string | null): boolean => unit !== null && UNITS_OF_TIME.test(unit);
+  const like = ({ unit }: Value): boolean =>
+    unit === comes.unit || unit === null || comes.unit === null || (ofTime(unit) && ofTime(comes.unit));
   const named = told.filter((one) => holds(one) && like(one)).map((one) => wordsOf(one, change));
   const ends = isBound(change, comes, END);
   const old = there.filter((one) => !put.includes(wordsOf(one, text)) && !(ends && isBound(text, one, START)));
@@ -131,7 +159,8 @@ function withOneValue(text: string, change: string, language: Language, put: rea
   );
   const only = goes.length > 1 ? meant(goes, text, change, language) : goes[0];
   if (only === undefined) return null;
-  const now = only.unit === null ? wordsOf(comes, change) : inItsUnit(wordsOf(only, text), wordsOf(comes, change));
+  const now =
+    only.unit === comes.unit ? inItsUnit(wordsOf(only, text), wordsOf(comes, change)) : wordsOf(comes, change);
   return text.slice(0, only.start) + now + text.slice(only.end);
 }
 

@@ -70,6 +70,18 @@ describe('what an amendment says', () => {
   });
 
   test.each([
+    ['1.1 Clause 4.1 is amended by the addition of the words “and a guard” after the word “people”.', 'people', 'people and a guard'], // prettier-ignore
+    ['1.1 In clause 4.1 after “people” there is inserted “and a guard”.', 'people', 'people and a guard'],
+    ['1.1 In clause 4.1 the words “at the slip” are deleted.', 'at the slip', ''],
+  ])('are words put behind others, or words that go: %s', (text, old, now) => {
+    expect(change(text)).toEqual([{ pairs: [{ old, now }], whole: null }]);
+  });
+
+  test('is what a clause comes to, though something else is told first', () => {
+    expect(change('1.1 A further 12 crowns are paid, so that the season ticket under clause 3.1 amounts to 87 crowns.')).toHaveLength(1); // prettier-ignore
+  });
+
+  test.each([
     ['1.1 In clause 4.1, for the words “two” there shall be substituted “three”.', 'two', 'three'],
     ['1.1 In clause 4.1 the words “two” are deleted and “three” is inserted.', 'two', 'three'],
     ['1.1 In clause 4.1 “three” is substituted for “two”.', 'two', 'three'],

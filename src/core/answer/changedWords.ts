@@ -69,12 +69,23 @@ export function putsWordsIn(text: string): boolean {
 const WORDS_GO =
   /^[\s,]*(?:(?:is|are|shall be|be)\s(?:hereby\s)?(?:deleted|struck out|omitted|removed|repealed)(?!,?\s(?:and|by))|(?:wird|werden|sind|ist)\s(?:ersatzlos\s)?(?:gestrichen|aufgehoben)|を(?:削る|削除))/i;
 
+/** What a Japanese clause turns from and to, without quotation marks: 「終業時刻を午後5時30分から午後5時に改める」. */
+const TURNED_IN_JAPANESE =
+  /を(?<old>[^を、。「」]{1,20}?)から(?<now>[^を、。「」]{1,20}?)(?:に|へ|まで)(?:改め|変更|引き?上げ|引き?下げ|短縮|延長|増額|減額)/u;
+
+/** A pair that is told without quotation marks; none for most sentences. */
+function putFor(text: string): WordsPut[] {
+  const { old, now } = TURNED_IN_JAPANESE.exec(text)?.groups ?? {};
+  return old === undefined || now === undefined ? [] : [{ old, now }];
+}
+
 /** Words of a sentence that go and those in their place, in their order; words that go alone have none in theirs. */
 export function pairsOf(text: string): WordsPut[] {
   const quoted = quotedIn(text);
   const behind = putBehind(text, quoted);
   if (behind !== null) return [behind];
   const gone = quoted.filter(({ end }) => WORDS_GO.test(text.slice(end)));
+  if (quoted.length === 0) return putFor(text);
   if (gone.length === quoted.length) return gone.map(({ words }) => ({ old: words, now: '' }));
   const stead = /\ban die stelle\b/i.test(text);
   const told = quoted.flatMap((one, at) => {

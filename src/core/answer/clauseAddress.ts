@@ -9,7 +9,7 @@ const PART = String.raw`(?:sub-?)?(?:paragraph|section|clause)|point|item|letter
 /** Clauses named by themselves, with the part of them that is named along. */
 const NAMED: readonly RegExp[] = [
   new RegExp(
-    String.raw`\b(?<!sub-?)(?:clause|section|article|rule|regulation)s?\s+(?<whole>[A-Z]?\d{1,3}(?!\d)(?:\.\d{1,3})*|[IVXLC]{1,6}(?!\p{L}))(?<inner>(?:\s?\([a-z\d]{1,4}\))*)(?:,?\s+(?:${PART})\s+(?<part>\d{1,3}(?!\d|\.\d)|\(\w{1,3}\)))?`,
+    String.raw`\b(?<!sub-?)(?:clause|section|article|condition|rule|regulation|term)s?\s+(?<whole>[A-Z]?\d{1,3}(?!\d)(?:\.\d{1,3})*|[IVXLC]{1,6}(?!\p{L}))(?<inner>(?:\s?\([a-z\d]{1,4}\))*)(?:,?\s+(?:${PART})\s+(?<part>\d{1,3}(?!\d|\.\d)|\(\w{1,3}\)))?`,
     'giu',
   ),
   /(?:§|(?<!\p{L})(?:Artikel|Art\.|Ziffer|Ziff\.|Klausel|Punkt))\s?(?<whole>\d{1,3}(?:\.\d{1,3})*)(?:\s(?:Absatz|Abs\.)\s?(?<inner>\d{1,3}))?(?:\s(?:Satz|Nummer|Nr\.|Buchstabe)\s?\w{1,3})?/giu,
@@ -26,7 +26,7 @@ const PART_ALONE = new RegExp(
   'giu',
 );
 const LABEL =
-  /^\s*(?:(?:§|clause|section|article|artikel|paragraph|ziffer|rule|第)\s?)?(?<number>[A-Z]?\d{1,3}(?:\.\d{1,3})*(?![a-z\d])(?:\.\s+\((?:[a-z]|\d{1,2})\)(?=\s))?|\((?:[a-z]|\d{1,2})\)|[a-z]\)|[一二三四五六七八九十]{1,3}(?=\s?[条項号]))/iu;
+  /^\s*(?:(?:§|clause|section|article|art\.|condition|artikel|paragraph|ziffer|rule|term|第)\s?)?(?<number>[A-Z]?\d{1,3}(?:\.\d{1,3})*(?![a-z\d])(?:\.\s+\((?:[a-z]|\d{1,2})\)(?=\s))?|\((?:[a-z]|\d{1,2})\)|[a-z]\)|[一二三四五六七八九十]{1,3}(?=\s?[条項号]))/iu;
 
 /** A number as it is written in figures: 十二 is 12. */
 function inFigures(number: string): string {

@@ -1,5 +1,5 @@
 import { agree, cellQuantity, type PeriodSpan, type Quantity, sayQuantity, spanOfColumn } from '../figure';
-import { sameTerms, shareInCommon, termSet } from '../search';
+import { equivalentsOf, sameTerms, shareInCommon, termSet } from '../search';
 import type { Heads, Table, TableRow } from '../source';
 import { findNumbers, type Language } from '../text';
 import { mayChange } from './amending';
@@ -10,6 +10,7 @@ import { shorten } from './headline';
 import { measuredNumbers } from './measuredNumbers';
 import { asksSizeOfMove, movedFrom } from './moves';
 import { firmWordingsOf, type Question } from './question';
+import { asksWhy } from './reasons';
 import { columnAsked } from './rowEvidence';
 import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
 import { byForce, dateOf, type Side } from './sides';
@@ -17,7 +18,7 @@ import type { AskedSource } from './types';
 import { asksMoney } from './sumsTold';
 import type { Among } from './trust';
 import { unitsOf, valueOf, valueSaid, type Value } from './valueCompared';
-import { wordsIn } from './wordsInCommon';
+import { shareOfShorter, wordsIn } from './wordsInCommon';
 import { yearsAsked } from './years';
 
 /** How near a sentence of another document must come to the best one, by score and by what it holds of the question. */
@@ -31,6 +32,8 @@ const AS_GOOD = 0.85;
 const MOST_SIDES = 12;
 /** Sentences of another document that are looked at. */
 const LOOKED_AT = 6;
+/** Share of a question that the heading over a sentence must hold for the sentence to be of it. */
+const UNDER_HEAD = 0.9;
 /** Words of a sentence that corrects a figure told before. */
 const CORRECTED =
   /\b(?:restated|was (?:first |originally |previously )?reported|previously (?:stated|reported)|corrected|originally)\b/i;
@@ -147,6 +150,11 @@ function shareWords(one: Evidence, two: Evidence, { subject }: Question): boolea
   return both.length >= Math.max(1, SHARED * worded.length);
 }
 
+/** True for two sentences that tell the matter asked for. */
+function bothTell(matter: Question['matter'], ...all: readonly Evidence[]): boolean {
+  return matter !== null && all.every(({ text }) => matter.told.test(text));
+}
+
 /** Share of their words from which on two sentences speak of one thing, though their values are of different units. */
 const ALIKE_ENOUGH = 0.5;
 
@@ -154,14 +162,38 @@ function numbersIn({ text, source }: Evidence): string {
   return findNumbers(text.replace(/^\s*[(\d.)]+\s/, ''), source.segment.language).map(({ value }) => value).sort().join(); // prettier-ignore
 }
 
-/** The same clause in other documents with another figure, where no value is asked for: "when it is thinner than 4 millimetres", than 5. */
-function otherWordings(best: Evidence, near: readonly Evidence[]): Side[] {
+/** Share of the shorter one's words from which on two sentences say of one thing what it is. */
+const ONE_SUBJECT = 0.6;
+/** Words that two sentences of one thing differ in, at most. */
+const MOST_OTHER = 4;
+
+/** True for sentences that say of one thing that it is something else: each has words that nothing in the other stands for. */
+function saysElse(one: ReadonlySet<string>, two: ReadonlySet<string>, language: Language): boolean {
+  if (shareOfShorter(one, two) < ONE_SUBJECT) return false;
+  const [a, b] = [[...one].filter((word) => !two.has(word)), [...two].filter((word) => !one.has(word))];
+  if (a.length === 0 || b.length === 0 || a.length > MOST_OTHER || b.length > MOST_OTHER) return false;
+  const alike = (word: string, others: readonly string[]): boolean =>
+    equivalentsOf(word, language).some(({ term }) => others.includes(term));
+  return !a.some((word) => alike(word, b)) && !b.some((word) => alike(word, a));
+}
+
+/** Share of their words from which on two sentences speak of one thing that has a reason, and at most for the reasons to differ. */
+const ONE_THING = 0.25;
+const ONE_REASON = 0.8;
+
+/** The same clause in other documents with another figure, where no value is asked for, "when it is thinner than 4 millimetres", than 5; or another reason of the same, where one is asked for. */
+function otherWordings(best: Evidence, near: readonly Evidence[], { text: asked }: Question): Side[] {
   const words = wordsIn(best.text, best.source.segment.language);
   const numbers = numbersIn(best);
   return near.flatMap((one) => {
     const { source } = one;
-    if (source.id === best.source.id || one.row !== null || numbersIn(one) === numbers) return [];
-    if (shareInCommon(words, wordsIn(one.text, source.segment.language)) < ONE_CLAUSE) return [];
+    if (source.id === best.source.id || one.row !== null) return [];
+    const share = shareInCommon(words, wordsIn(one.text, source.segment.language));
+    const otherReason = asksWhy(asked) && share >= ONE_THING && share < ONE_REASON;
+    const otherNumbers = numbersIn(one) !== numbers && share >= ONE_CLAUSE;
+    const related = mayChange(source, best.source) || mayChange(best.source, source);
+    const other = related && saysElse(words, wordsIn(one.text, source.segment.language), source.segment.language);
+    if (!otherReason && !otherNumbers && !other) return [];
     return [{ source, said: shorten(one.text), claim: quotedClaim(quoteOf(source, one)), amends: false }];
   });
 }
@@ -174,8 +206,7 @@ function answersAlone(
   question: Question,
 ): Evidence[] {
   const said = valueSaid(best, question);
-  const value = said === null ? null : valueOf(said, best, question);
-  if (value === null) return [];
+  if (said === null) return [];
   return sources.flatMap((other) => {
     if (other.id === best.source.id || !(mayChange(other, best.source) || mayChange(best.source, other))) return [];
     // What changes a clause is told with the clause.
@@ -183,24 +214,29 @@ function answersAlone(
     const [leading] = own;
     if (leading === undefined) return [];
     const among = { evidence: own, able: own, leading };
-    return own
-      .slice(0, LOOKED_AT)
-      .filter((one) => turnsFrom(one, value) || trustOf(one, among, question, [other]) >= 0);
+    return own.slice(0, LOOKED_AT).filter((one) => turnsFrom(one, said) || trustOf(one, among, question, [other]) >= 0);
   });
 }
 
 /** True for a sentence that tells a value as one that gives way to another: "goes up from 42 to 47 crowns". */
-function turnsFrom({ text, source }: Evidence, value: Value): boolean {
+function turnsFrom({ text, source }: Evidence, said: string): boolean {
   const { language } = source.segment;
-  return measuredNumbers(text, language).some(
-    (one) => movedFrom(text, one) && Number(one.value) === Number(value.worth),
-  );
+  const own = measuredNumbers(said, language)[0]?.value;
+  return own !== undefined && measuredNumbers(text, language).some((one) => movedFrom(text, one) && Number(one.value) === Number(own)); // prettier-ignore
+}
+
+/** True for a sentence that shares a word with others, the unit of its value aside. */
+function sharesWord({ text, source }: Evidence, words: ReadonlySet<string>, { unit, told = unit }: Value): boolean {
+  const { language } = source.segment;
+  const units = termSet(told, language);
+  return [...wordsIn(text, language)].some((word) => words.has(word) && !units.has(word));
 }
 
 /** How much a sentence speaks for being what another document says of the same as the best: how near it comes by score, how alike it is, and whether it says what becomes of the best one's value. */
-function rankBeside(one: Evidence, best: Evidence, own: Value): number {
+function rankBeside(one: Evidence, best: Evidence, said: string): number {
   const [a, b] = [one, best].map(({ text, source }) => wordsIn(text, source.segment.language)) as [Set<string>, Set<string>]; // prettier-ignore
-  return one.score / best.score + shareInCommon(a, b) + (turnsFrom(one, own) ? 1 : 0);
+  const headed = one.features.headed >= UNDER_HEAD ? 0.25 : 0;
+  return one.score / best.score + shareInCommon(a, b) + headed + (turnsFrom(one, said) ? 1 : 0);
 }
 
 /** What other documents say in sentences that come as near to the question as the best one, or of what they would answer by themselves where they speak of the same, if their value differs; a value of another unit is of something else. */
@@ -213,9 +249,11 @@ function otherSentences(
   const said = valueSaid(best, question);
   const own = said === null ? null : valueOf(said, best, question);
   if (best.row !== null) return [];
-  if (own === null) return said === null ? otherWordings(best, near) : [];
+  if (said === null || own === null) return said === null ? otherWordings(best, near, question) : [];
   const words = wordsIn(best.text, best.source.segment.language);
-  const others = [...new Set([...near, ...alone])].sort((a, b) => rankBeside(b, best, own) - rankBeside(a, best, own));
+  const others = [...new Set([...near, ...alone])].sort(
+    (a, b) => rankBeside(b, best, said) - rankBeside(a, best, said),
+  );
   const sides = new Map<string, Side | null>();
   for (const one of others) {
     const { source } = one;
@@ -223,10 +261,17 @@ function otherSentences(
     if (source.id === best.source.id && !corrects(one, best)) continue;
     const other = valueSaid(one, question);
     const value = other === null ? null : valueOf(other, one, question);
-    if (other === null || value === null || !shareWords(one, best, question)) continue;
+    if (other === null || value === null) continue;
+    // The head of a clause may say what it is of: "4. Commitment fee. On what is not drawn you pay 0.4 per cent."
+    const headed = one.features.headed >= UNDER_HEAD;
+    if (!headed && !shareWords(one, best, question) && !(turnsFrom(one, said) && sharesWord(one, words, value)))
+      continue;
+    // “Zum Pachtvertrag vom 2. Mai 2019” only names a document.
+    if (value.unit === 'date' && [source, best.source].some((each) => dateOf(each) === value.worth)) continue;
     const units = unitsOf(value, own);
     if (units === 'apart') continue;
-    if (units === 'akin' && shareInCommon(words, wordsIn(one.text, source.segment.language)) < ALIKE_ENOUGH) continue;
+    const alike = shareInCommon(words, wordsIn(one.text, source.segment.language)) >= ALIKE_ENOUGH;
+    if (units === 'akin' && !alike && !bothTell(question.matter, one, best)) continue;
     // What agrees settles it for that document.
     sides.set(
       source.id,

@@ -47,13 +47,21 @@ const NAMED_BY_YEAR =
   /(?<!\b(?:end|beginning|start|middle|half|quarter|summer|autumn|winter|spring|year|month|season|Ende|Anfang|Mitte|Hälfte|Sommer|Herbst|Winter|Frühjahr|Jahr|(?:Jan|Febr)uary?|March|April|May|June|July|August|(?:Sept|Nov|Dec)ember|October)) (?:of|von) $/i;
 const ASKS_UNTIL = /\buntil when\b|\bup to when\b|\bbis wann\b/i;
 
+/** What stands before a date that only names a paper: "your contract of employment of 1 August 2021". */
+const OF_A_PAPER =
+  /\b(?:(?:your|our|the|this|his|her|its|their) )(?:[\w-]+ ){0,2}?(?:contract|agreement|lease|letter|certificate|policy|permit|licen[cs]e|rules|regulations?)(?: (?:of|on|for) (?:(?!of |dated )[\w-]+ ?){1,4})? (?:of|dated) (?:the )?$|(?<!\p{L})(?:zum|zur|des|der|vom|den) \p{L}*(?:[Vv]ertrag\p{L}{0,2}|[Ss]atzung|[Vv]ereinbarung|[Oo]rdnung|[Bb]escheid\p{L}{0,2})(?: (?:über|für|zu[rm]?) [^.;,]{2,50})? vom $/u;
+const ASKS_WHEN_MADE =
+  /\b(?:made|signed|concluded|dated?|issued|agreed|entered into|geschlossen|unterzeichnet|vereinbart|beschlossen|datum)\b/i;
+
 /** Days, months, years and hours that a text tells, of the sort that a question asks for; how far from another day something is where nothing else is told. */
 export function datesTold(text: string, asked: string): Range[] {
   if (ASKS_TIME.test(asked)) return ranges(text, CLOCK);
   if (ASKS_WEEKDAY.test(asked)) return ranges(text, WEEKDAY);
   if (ASKS_MONTH.test(asked)) return ranges(text, MONTH);
-  const dates = datesOf(text);
-  if (dates.length > 0) return [...dates];
+  const dates = datesOf(text).filter(
+    ({ start }) => ASKS_WHEN_MADE.test(asked) || !OF_A_PAPER.test(text.slice(0, start)),
+  );
+  if (dates.length > 0) return dates;
   const monthly = /いつ|期限|何日(?!間)/.test(asked) ? ranges(text, EACH_MONTH) : [];
   if (monthly.length > 0) return monthly;
   const weekdays = ASKS_DAY.test(asked) ? ranges(text, WEEKDAY) : [];

@@ -82,6 +82,9 @@ const LONG_THING =
   /^how long (?:is|are|was|were) (?:the|an?|its|her) (?!.*\b(?:term|contract|agreement|lease|licen[cs]e|period|notice|valid|open|closed|kept|stay|warranty|guarantee)\b)/i;
 const ANY_LENGTH = /\d[\d.,]*(?:\s|-)?(?:kilo|centi|milli)?(?:met(?:re|er)s?|mm|cm|m|km|feet|foot|inches)\b/giu;
 
+/** What makes a length none of how long a thing is. */
+const ACROSS = /^\s(?:high|wide|deep|thick|broad|tall|away|apart|from|in (?:height|width|depth|diameter|thickness))\b/i;
+
 /** What stands between the parts of one time: "7時間45分", "two hours and thirty minutes"; hours and minutes need nothing. */
 const GOES_ON = /^(?: (?:and|und) )?$/;
 
@@ -100,7 +103,7 @@ export function durationsTold(text: string, asked: string, language: Language): 
   }
   const lengths = OF_A_THING.test(asked) ? ranges(text, LENGTHS) : [];
   if (lengths.length > 0) return lengths;
-  const sized = /\bbe\s*\?*$/i.test(asked) && OF_A_THING.test(asked) ? ranges(text, ANY_LENGTH) : [];
+  const sized = /\bbe\s*\?*$/i.test(asked) && OF_A_THING.test(asked) ? ranges(text, ANY_LENGTH).filter(({ end }) => !ACROSS.test(text.slice(end))) : []; // prettier-ignore
   if (sized.length > 0) return sized;
   const length = ASKS_LENGTH.test(asked);
   const term = ASKS_TERM.test(asked);

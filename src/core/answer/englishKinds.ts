@@ -19,13 +19,19 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'duration',
   ],
   [
-    /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time|leave|holiday|vacation|rest)\b(?! pay)|\bhow much (?:longer|later|earlier|sooner)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
+    /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time|overtime|leave|holiday|vacation|rest)\b(?! pay)|\bhow much (?:longer|later|earlier|sooner)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
     'duration',
   ],
   [/^what (?:is|are|was|were) .{2,60} made (?:out )?of\b/i, 'passage'],
   [
     /^what (?:is|was) the (?:longest|shortest) (?:(?:time|period|stretch|spell)\b|(?:that )?(?:any(?:one|body)|some(?:one|body)|an?|the|you|one|i) .*\b(?:may|can|could|has|must|lasts?|works?|stays?)\b)/i,
     'duration',
+  ],
+  [/^when (?:may|can|could) .*\b(?:first|earliest|at the earliest|soonest)\b/i, 'date'],
+  [/^how much (?:does|do|did) .{2,40} count\b/i, 'percentage'],
+  [
+    /^(?:what|which) (?:diameter|length|width|height|depth|thickness|weight|speed|capacity|power|voltage|temperature|pressure|floor area|distance|draught|clearance)\b(?! (?:limit|class|type|kind))/i,
+    'number',
   ],
   // What may be done when is asked for conditions more than for a day.
   [/^when (?:may|can|could|might)\b/i, 'passage'],
@@ -34,7 +40,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'passage',
   ],
   [
-    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) (?:the |its |their )?market share|how many per ?cent|at what rate|what (?:interest )?rate|what interest(?: is| was| runs| accrues| must| does| applies)|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation)))\b/i,
+    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) the (?:interest )?(?:margin|spread) (?:over|above|on)|what (?:is|was) (?:the |its |their )?market share|how many per ?cent|at what rate|what (?:interest )?rate|what interest(?: is| was| runs| accrues| must| does| applies)|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation)))\b/i,
     'percentage',
   ],
   [

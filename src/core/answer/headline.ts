@@ -4,7 +4,7 @@ import { termSet, termsOf } from '../search';
 import type { Evidence } from './evidence';
 import { freshMentions } from './kinds';
 import { measuredBy, measures } from './measured';
-import { movedFrom } from './moves';
+import { asksSizeOfMove, movedFrom, movesBy } from './moves';
 import { asksHolder, partyNamed, someoneNamed } from './partyNamed';
 import { asksSize, quantityAsked, SIZE, toldIn, unitBehind } from './quantities';
 import { wordingsOf, type Question } from './question';
@@ -56,7 +56,12 @@ export function closestMention(evidence: Evidence, question: Question): string |
   const wanted = new Set(subject.length > 0 ? subject : question.terms.map((one) => one.term));
   const others = new Set(question.subject.flatMap(({ equivalents = [] }) => equivalents).flatMap((one) => (one.loose === true ? [] : one.term))); // prettier-ignore
   const among = (set: ReadonlySet<string>): number[] =>
-    tokens.flatMap((token, at) => (termsOf(token.word, language).some((one) => set.has(one.term)) ? [at] : []));
+    tokens.flatMap((token, at) => {
+      // Japanese is asked by pairs of characters.
+      const next = language === 'ja' && tokens[at + 1]?.start === token.end ? tokens[at + 1]?.word : undefined;
+      const pair = next !== undefined && set.has(token.word + next);
+      return pair || termsOf(token.word, language).some((one) => set.has(one.term)) ? [at] : [];
+    });
   const named = among(wanted);
   // "Ein Zuschlag von 25 Prozent, sonntags ein solcher von 50": the word stands there for the one before it.
   const commaBetween = (one: number, at: number): boolean => evidence.text.slice(tokens[one]?.end, tokens[at]?.start).includes(','); // prettier-ignore
@@ -76,7 +81,7 @@ export function closestMention(evidence: Evidence, question: Question): string |
     // A value behind a comma belongs to what stands before that comma less than to what stands behind it.
     const apart = (hit: number): number => {
       const [from, to] = [tokens[Math.min(hit, at)]?.end ?? 0, tokens[Math.max(hit, at)]?.start ?? 0];
-      return CLAUSE_APART * (evidence.text.slice(from, to).match(/[,;:](?=\s)/g)?.length ?? 0);
+      return CLAUSE_APART * (evidence.text.slice(from, to).match(/[,;:](?=\s)|[、；]/g)?.length ?? 0);
     };
     const hedge = LIMITING.test(evidence.text.slice(0, start).slice(-40)) ? -2 : 0;
     const near = hits.filter((hit) => (owners.get(hit)?.start ?? start) === start);
@@ -102,7 +107,8 @@ export function closestMention(evidence: Evidence, question: Question): string |
         mentions.some((one) => one.start > start)),
   );
   // "Rose from 4.2 to 4.6 million": the latter is how much it is.
-  const now = (one: Range): boolean => !movedFrom(evidence.text, one);
+  const level = !asksSizeOfMove(question.text);
+  const now = (one: Range): boolean => !movedFrom(evidence.text, one) && !(level && movesBy(evidence.text, one));
   const possible = (fresh.length > 0 ? fresh : mentions).filter((one) => !wholes.includes(one) && now(one));
   const asksFor = measuredBy(question, language);
   const sized = question.kind === 'number' && asksSize(question.text) && quantityAsked(question.text) === null;

@@ -18,6 +18,20 @@ describe('what a text tells of what is asked for', () => {
     expect(told('何月に検査がありますか。', '検査は11月に行う。', 'ja')).toEqual(['11月']);
   });
 
+  test('is no number that tells a thing from others of its kind', () => {
+    expect(told('How many piles are rotten?', 'The worst is pile 88, which is hollow.')).toEqual([]);
+    expect(told('How many piles are rotten?', 'Rotten are 31 piles.')).toEqual(['31']);
+  });
+
+  test('is the day up to which something holds, of an era too', () => {
+    expect(told('契約はいつまでですか。', '期間を令和10年3月31日まで延長する。', 'ja')).toEqual(['令和10年3月31日']);
+  });
+
+  test('is how long something must be, but not how high it is', () => {
+    expect(told('How long must a bass be?', 'A bass under 42 centimetres is put back.')).toEqual(['42 centimetres']);
+    expect(told('How long may the hall be?', 'The hall is 9 metres high.')).toEqual([]);
+  });
+
   test('is an age, with or without its unit', () => {
     expect(told('At what age do pilots retire?', 'Pilots retire at 65.')).toEqual(['65']);
     expect(told('At what age do pilots retire?', 'They number over 65 persons.')).toEqual([]);

@@ -34,7 +34,7 @@ function holderOf(text: string, words: readonly string[]): string | null {
     'u',
   );
   const behind = new RegExp(
-    String.raw`(?<!\p{L})${role}(?:(?:\s+(?:for|of|at|in) [^,.;:]{2,30}?)?\s+(?:is|was|will be)(?: (?:now|henceforth|from (?:now|then|that day) on|in future))?|:|,)\s+(?:the )?(?<name>${SOMEONE})`,
+    String.raw`(?<!\p{L})${role}(?:(?:\s+(?:for|of|at|in) [^,.;:]{2,30}?)?\s+(?:is|was|will be|has been)(?: (?:now|henceforth|from (?:now|then|that day) on|in future))?|:|,)\s+(?:the )?(?<name>${SOMEONE})`,
     'u',
   );
   const name = (before.exec(text) ?? behind.exec(text))?.groups?.['name'];

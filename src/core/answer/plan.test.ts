@@ -21,6 +21,10 @@ describe('a question of several parts', () => {
     ],
     ['What is the fee and when is it due?', ['What is the fee?', 'When is the fee due?']],
     [
+      'How many piles were examined in 2019 and in how many piles was worm found?',
+      ['How many piles were examined in 2019?', 'In how many piles was worm found in 2019?'],
+    ],
+    [
       'What did fares bring in the first quarter of 2025, how large was the loss and how many cars were carried?',
       [
         'What did fares bring in the first quarter of 2025?',
@@ -86,7 +90,7 @@ describe('a question of several parts', () => {
     ],
     [
       'Wie hoch waren 2024 Umsatz und Dividende und wie viele Mitarbeiter gab es?',
-      ['Wie hoch waren 2024 Umsatz?', 'Wie hoch waren 2024 Dividende?', 'Wie viele Mitarbeiter gab es?'],
+      ['Wie hoch waren 2024 Umsatz?', 'Wie hoch waren 2024 Dividende?', 'Wie viele Mitarbeiter gab es 2024?'],
     ],
     [
       'In how many parts is it paid, when does the insurer pay and which court hears claims?',

@@ -131,10 +131,14 @@ function inYearOf(first: string, own: string): string {
   if (
     years.size !== 1 ||
     YEAR.test(own) ||
-    !/^(?:(?:in |on |of |for |by )?how (?:much|many|\w+ (?:was|were|did))|what (?:was|were|did)|why|who)\b/i.test(own)
+    !/^(?:wie (?:viele?|hoch|groß)|(?:in |on |of |for |by )?how (?:much|many|\w+ (?:was|were|did))|what (?:was|were|did|(?:is|are) (?:expected|foreseen|planned|forecast|budgeted))|why|who)\b/i.test(
+      own,
+    )
   )
     return own;
-  const [period = ` in ${year}`] = PERIOD.exec(first) ?? [];
+  if (/^wie(?!\p{L})/iu.test(own)) return own.replace(/\?$/, ` ${year}?`);
+  // "What is expected for the whole year" names a length of its own.
+  const [period = ` in ${year}`] = (/\b(?:whole|full|entire) year\b/i.test(own) ? null : PERIOD.exec(first)) ?? [];
   return own.replace(/\?$/, `${period}?`);
 }
 

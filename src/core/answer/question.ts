@@ -72,7 +72,7 @@ const SCAFFOLD = new Set(
     'wer was wann wo wie warum welche welcher welches welchem welchen wieviel viel viele lange oft gibt geben gilt bedeutet heißt heissen nennt braucht brauchen brauche machen macht mache muss kann ' +
     'grounds ground reasons reason cases case circumstances steps ways items examples ' +
     'itself themselves himself herself one cannot always never ever exist exists called want wants stand stands up another ' +
-    'somebody someone anybody anyone everybody everyone nobody person people something anything everything point everywhere anywhere somewhere nowhere ' +
+    'since seit somebody someone anybody anyone everybody everyone nobody person people something anything everything point everywhere anywhere somewhere nowhere ' +
     'um ab bis etwas jemand niemand versteht meint gemeint unter über nach vor durch gegen ohne zwischen während noch schon sehr hier dort selbst sein seine seinen seiner seinem ihre ihren ihrer ihrem passiert geschieht liegt dürfen müssen können sollen'
   ).split(' '),
 );

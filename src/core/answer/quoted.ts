@@ -25,10 +25,14 @@ export function quoteOfCell(source: AskedSource, { table, row }: RowOfTable, col
   };
 }
 
+/** A cell that tells a period, and no figure of one. */
+const HEADS_COLUMN = /\p{L}{3}.*(?<!\d)(?:19|20)\d{2}(?!\d)/u;
+
 /** The figure of a cell as an operand of a calculation; null where none stands there. */
 export function operandAt(source: AskedSource, at: RowOfTable, column: number): Operand | null {
   const cell = at.row.cells[column];
-  const quantity = cell == null ? null : cellQuantity(cell);
+  // "Nine months 2024" heads a column.
+  const quantity = cell == null || HEADS_COLUMN.test(cell.text) ? null : cellQuantity(cell);
   return quantity === null ? null : { ...quantity, citation: quoteOfCell(source, at, column) };
 }
 

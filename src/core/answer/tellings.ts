@@ -5,6 +5,7 @@ import { periodColumns } from './change';
 import type { Evidence } from './evidence';
 import { closestMention } from './headline';
 import { freshMentions } from './kinds';
+import { measuredNumbers } from './measuredNumbers';
 import { movedFrom } from './moves';
 import type { Question } from './question';
 import { operandAt, quoteOf } from './quoted';
@@ -103,7 +104,9 @@ function tellingsOfSentence(one: Evidence, question: Question): Telling[] {
   const mentions = freshMentions(text, question, language).flatMap((range) => {
     const quantity = quantityAt(text, range.start, range.end, language);
     if (quantity === null || isYear(quantity.text)) return [];
-    return [{ range, quantity: { ...quantity, text: oneLine(quantity.text) } }];
+    // Employees are people.
+    const unit = quantity.unit === 'employee' ? 'person' : quantity.unit;
+    return [{ range, quantity: { ...quantity, unit, text: oneLine(quantity.text) } }];
   });
   const asked = mentions.find(({ range }) => oneLine(text.slice(range.start, range.end)) === said) ?? mentions[0]; // prettier-ignore
   if (asked === undefined) return [];
@@ -147,7 +150,28 @@ export function ofOneThing(first: Telling, second: Telling): boolean {
   return shareAround(first, second) >= ALIKE;
 }
 
+/** What a sentence says a figure moved from and to, whatever the years: "is shortened from 30 to 14 days"; null where it tells no such move. */
+export function moveTold(one: Evidence, question: Question): readonly [from: Operand, to: Operand] | null {
+  const { text, source, row } = one;
+  if (row !== null) return null;
+  const { language } = source.segment;
+  const told = measuredNumbers(text, language);
+  const before = told.find((each) => movedFrom(text, each));
+  const said = closestMention(one, question);
+  const after = told.find((each) => each !== before && said !== null && oneLine(text.slice(each.start, each.end)) === said); // prettier-ignore
+  const [from, to] = [before, after].map((each) => (each === undefined ? null : quantityAt(text, each.start, each.end, language))); // prettier-ignore
+  if (from == null || to == null || (from.unit !== null && from.unit !== to.unit)) return null;
+  const citation = quoteOf(source, one);
+  const scale = from.scale === 1 && LEFT_OUT.test(from.text) ? to.scale : from.scale;
+  return [
+    { ...from, unit: to.unit, scale: from.unit === null ? scale : from.scale, citation },
+    { ...to, citation },
+  ];
+}
+
 /** The figures of a sentence or row by year. */
 export function tellingsOf(one: Evidence, question: Question): Telling[] {
-  return one.row === null ? tellingsOfSentence(one, question) : tellingsOfRow(one, question);
+  // The head of a table tells no figure of a year.
+  if (one.row === null) return one.unit.kind === 'row' ? [] : tellingsOfSentence(one, question);
+  return tellingsOfRow(one, question);
 }

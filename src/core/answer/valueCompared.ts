@@ -23,7 +23,7 @@ export function valueOf(text: string, evidence: Evidence, { kind }: Pick<Questio
   if (kind === 'party') return { unit: 'name', worth: fold(text).text };
   const date = findDates(text)[0]?.value;
   if (date !== undefined) return { unit: 'date', worth: date };
-  if (kind === 'date' && /\b(?:19|20)\d{2}\b/.test(text)) return { unit: 'date', worth: fold(text).text };
+  if (kind === 'date' && /\p{L}{3}.*\b(?:19|20)\d{2}\b/u.test(text)) return { unit: 'date', worth: fold(text).text };
   const { language } = evidence.source.segment;
   const every = intervalOf(text, language);
   if (every !== null) return { unit: 'interval', worth: every };

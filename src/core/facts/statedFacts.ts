@@ -49,8 +49,12 @@ const DATE_LEADS =
 /** The same of a line that says who made a document: "Prepared by Saltmarsh College for the Harbour Trust, October 2019". */
 const MADE_BY =
   /(?<!\p{L})(?:Issued|Adopted|Prepared|Submitted|Presented|Compiled|Drawn up|Published|Erstellt|Vorgelegt|Erlassen) (?:by|for|von|durch) [^.;:]{2,80}?(?:,| on| in| am| im)?\s$/u;
-/** The line of a letter that says who writes and when, up to its date: "Holm Ice Works Ltd, ". */
-const SENDER = /^\p{Lu}[^.;:]{2,60},\s$/u;
+/** The line at the front of a document that says who made it and when, up to its date: "Holm Ice Works Ltd, ", "Lindeholm, den ". */
+const SENDER = /^(?:\p{Lu}|between |zwischen )[^.;:]{2,110},\s(?:den\s)?$/u;
+/** The end of what says between whom a paper was made, and when. */
+const BETWEEN_WHOM = /(?:^|\s)(?:between|zwischen)\s[^.;:]{10,220},\s(?:den\s)?$/i;
+/** A title that ends in its document's own date: "Wage settlement of 8 May 2024". */
+const TITLED = /^\p{Lu}[^.;:]{3,60} (?:of|vom) $/u;
 /** Characters at the front of a document that a letter's date stands in. */
 const LETTERHEAD = 600;
 /** What makes a date that of another document: "the licence agreement dated 8 August 2021", "Mietvertrag vom". */
@@ -143,7 +147,9 @@ function isOfAnother(before: string): boolean {
 /** True for a date at the end of a line that says who writes, at the front of a document. */
 function isLetterhead(text: string, { start, end }: Range): boolean {
   const line = text.slice(text.lastIndexOf('\n', start - 1) + 1, start);
-  return start < LETTERHEAD && SENDER.test(line) && /^\s*(?:\n|$)/.test(text.slice(end));
+  const before = text.slice(Math.max(0, start - 240), start).replace(/\n/g, ' ');
+  const told = SENDER.test(line) || TITLED.test(line) || BETWEEN_WHOM.test(before);
+  return start < LETTERHEAD && told && /^\s*(?:\n|$)/.test(text.slice(end));
 }
 
 function dateOf(front: readonly Front[]): Found | null {
@@ -164,6 +170,7 @@ function dateOf(front: readonly Front[]): Found | null {
   return (
     (
       first.find((one) => one.led && !one.another) ??
+      first.find((one) => one.alone && !one.another) ??
       first.find((one) => one.led) ??
       first.find((one) => one.alone) ??
       dates.find((one) => one.led)

@@ -73,6 +73,11 @@ describe('dates', () => {
     expect(findDates(text).map((one) => one.value)).toEqual([value]);
   });
 
+  test('are those of Japanese eras too', () => {
+    expect(findDates('令和6年3月15日').map(({ value }) => value)).toEqual(['2024-03-15']);
+    expect(findDates('平成元年4月').map(({ value }) => value)).toEqual(['1989-04']);
+  });
+
   test('are not found in impossible days', () => {
     expect(findDates('on 45 March 2027').map((one) => one.value)).toEqual(['2027-03']);
   });

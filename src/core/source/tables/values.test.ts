@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { cellValue, isMeasureLine, measured, measureOf } from './values';
+import { cellValue, isMeasureLine, measured, measureOf, titlesMeasure } from './values';
 
 const value = (text: string, language: 'en' | 'de' = 'en'): number | null => cellValue(text, language).value;
 
@@ -50,6 +50,7 @@ describe('what stands over a cell', () => {
       ['Sediment (g/m² per day)', 'g/m² per day', 1],
       ['Change, per cent', '%', 1],
       ['Operating profit', null, null],
+      ['Zahlen in Tausend Kronen', 'crown', 1000],
     ];
     for (const [text, unit, scale] of cases)
       expect([text, measureOf(text).unit, measureOf(text).scale]).toEqual([text, unit, scale]);
@@ -65,6 +66,8 @@ describe('what stands over a cell', () => {
         'At 30 June 2024 (in € million)',
       ].map(isMeasureLine),
     ).toEqual([true, true, true, true, true]);
+    expect(['Cash flow in millions of crowns', 'Zahlen in Tausend Kronen'].map(titlesMeasure)).toEqual([true, true]);
+    expect(titlesMeasure('The company made a loss, as in the year before')).toBe(false);
     const others = [
       'In 2024 the Board met nine times.',
       'Mooring dues',

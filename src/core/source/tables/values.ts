@@ -152,10 +152,16 @@ export function namesTable(text: string): boolean {
   return NAMED.test(text) && text.length < 200;
 }
 
-/** A line that is a title with a measure in brackets behind it: "Rents received (in thousands of crowns)". */
+/** A title that ends in its measure without brackets: "Cash flow in millions of crowns", "Zahlen in Tausend Kronen". */
+const ENDS_IN_MEASURE = new RegExp(
+  String.raw`^\p{Lu}[^.;:!?]{2,80}?,?\sin\s(?:(?:thousands?|millions?|billions?|tausend|millionen|milliarden|mio\.?|mrd\.?|tsd\.?)(?:\s(?:of\s)?(?:${MONEY}))?|${MONEY})$`,
+  'iu',
+);
+
+/** A line that is a title with its measure behind it: "Rents received (in thousands of crowns)", "Cash flow in millions of crowns". */
 export function titlesMeasure(text: string): boolean {
   const measure = /^[^.;]{3,90}\s[([]([^()[\]]{2,60})[)\]]$/u.exec(text.trim())?.[1];
-  return measure !== undefined && isMeasure(`(${measure})`);
+  return (measure !== undefined && isMeasure(`(${measure})`)) || ENDS_IN_MEASURE.test(text.trim());
 }
 
 /** What a line says how its table was drawn up, before the measure: "for the year to 31 December, in thousands of crowns". */

@@ -1,0 +1,111 @@
+import { describe, expect, test } from '@jest/globals';
+import { libraryOfTexts } from '../../../tests/support/shelf';
+import type { Language } from '../text';
+import { askBuiltIn } from './ask';
+import type { Answer } from './types';
+
+const paragraphs = (...all: string[]): string => all.join('\n\n');
+
+function asked(texts: Readonly<Record<string, string>>, question: string, language: Language = 'en'): Answer {
+  const library = libraryOfTexts(texts, language);
+  return askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });
+}
+
+const SUPPLY = {
+  'Gravel agreement.txt': paragraphs(
+    'Agreement for the supply of gravel',
+    'Signed on 20 January 2023.',
+    '1 Price',
+    'The price is 42 crowns a tonne. It is fixed until 31 December 2024.',
+    '2 Payment',
+    'Invoices are due 30 days after their date.',
+    '3 Contact',
+    'The contact at the supplier is Ms Maren Holt.',
+  ),
+  'Letter on gravel.txt': paragraphs(
+    'Letter',
+    'Holm Gravel Works, 5 November 2024',
+    'We confirm the changes to our agreement for the supply of gravel of 20 January 2023.',
+    'The price goes up from 42 to 47 crowns a tonne and stays fixed until the end of 2026.',
+    'For what we fail to deliver we pay 22 crowns each time.',
+    'Invoices will be due after 45 days rather than 30.',
+    'Your contact at the supplier is from now on Mr Jonas Thiel.',
+  ),
+};
+
+describe('a letter that names no clause', () => {
+  test.each([
+    ['What is the price of a tonne of gravel?', ['47 crowns', '42 crowns']],
+    ['Within how many days are invoices due?', ['45 days', '30 days']],
+    ['Until when is the price fixed?', ['the end of 2026', '31 December 2024']],
+    ['Who is the contact at the supplier?', ['Mr Jonas Thiel', 'Ms Maren Holt']],
+  ])('tells what holds from then on: %s', (question, told) => {
+    const { lines = [], conflicts } = asked(SUPPLY, question);
+    expect(conflicts).toHaveLength(1);
+    expect(lines.map((line) => line.replace(/ \(.*$/, ''))).toEqual(told);
+    expect(lines[0]).toMatch(/\(later, Letter on gravel, 5 November 2024\)$/);
+  });
+
+  test('tells what moved in one sentence, the right way round', () => {
+    const { calculations, headline } = asked(SUPPLY, 'By how much does the price of a tonne of gravel rise?');
+    expect(headline).toMatch(/^Up by 5 crowns/);
+    expect(calculations[0]?.operands.map(({ text }) => text)).toEqual(['42', '47 crowns']);
+  });
+});
+
+const OPINIONS = {
+  'Opinion of the owners.txt': paragraphs(
+    'Opinion on the quay wall at Wick Street',
+    'The movement was caused by dredging in front of the wall.',
+    'We grade the condition of the wall as fair.',
+    'Claims must be made within three months of the survey.',
+    'Let the mortar dry for five days before the wall is loaded.',
+  ),
+  'Opinion of the insurers.txt': paragraphs(
+    'Second opinion on the quay wall at Wick Street',
+    'In our view the movement was caused by a leaking drain behind the wall.',
+    'We grade the condition of the wall as poor.',
+    'Claims must be made within six weeks of the survey.',
+    'Let the mortar dry for five days before the wall is loaded.',
+  ),
+};
+
+describe('two documents on one subject', () => {
+  test.each([
+    ['What caused the movement?', /dredging/, /leaking drain/],
+    ['In what condition is the wall?', /fair/, /poor/],
+    ['By when must claims be made?', /three months/, /six weeks/],
+  ])('give two answers where each gives its own: %s', (question, one, two) => {
+    const told = asked(OPINIONS, question);
+    expect(told.conflicts).toHaveLength(1);
+    expect(told.headline).toMatch(one);
+    expect(told.headline).toMatch(two);
+  });
+
+  test('give one where they say the same', () => {
+    expect(asked(OPINIONS, 'How long must the mortar dry?').conflicts).toEqual([]);
+  });
+});
+
+describe('a move', () => {
+  const surveys = {
+    'Pile survey 2019.txt': paragraphs('Survey of the piles 2019', 'Of the piles examined, 31 are rotten. The worst is pile 88.'), // prettier-ignore
+    'Pile survey 2024.txt': paragraphs('Survey of the piles 2024', 'Of the piles examined, 52 are rotten. The worst is pile 91.'), // prettier-ignore
+  };
+
+  test('is between a year and the last before it that is told of', () => {
+    expect(asked(surveys, 'How many more piles were rotten in 2024?').headline).toMatch(/^Up by 21/);
+  });
+
+  test('since a year is from what held then', () => {
+    expect(asked(SUPPLY, 'By how much has the price of a tonne risen since 2023?').headline).toMatch(/^Up by 5 crowns/);
+  });
+
+  test('asked for whatever the verb is worked out', () => {
+    const motors = {
+      'Crane manual 2019.txt': paragraphs('Crane manual, edition of May 2019', 'The motor has 45 kilowatts.'),
+      'Crane manual 2023.txt': paragraphs('Crane manual, edition of February 2023', 'The motor has 55 kilowatts.'),
+    };
+    expect(asked(motors, 'By how many kilowatts is the motor stronger?').headline).toMatch(/^Up by 10\b/);
+  });
+});
