@@ -121,7 +121,9 @@ function withEach(
   if (old.length !== come.length || !alike || (unit === null && named.length !== come.length)) return null;
   return old.reduceRight((reads, { start, end }, at) => {
     const [was, now] = [text.slice(start, end), change.slice(come[at]?.start, come[at]?.end)];
-    return reads.slice(0, start) + inItsUnit(was, now) + reads.slice(end);
+    // A bare figure is in the unit of the one it takes the place of: “150 are raised to 250”, of crowns.
+    const bare = come[at]?.unit === null ? (/\s\p{L}+$/u.exec(was)?.[0] ?? '') : '';
+    return reads.slice(0, start) + inItsUnit(was, now) + bare + reads.slice(end);
   }, text);
 }
 

@@ -1,5 +1,14 @@
 import { statedFacts } from '../facts';
-import { bareName, placeKey, termNumber, termSet, unitsInOrder, unitsOfPassage, type UnitText } from '../search';
+import {
+  bareName,
+  placeKey,
+  shareInCommon,
+  termNumber,
+  termSet,
+  unitsInOrder,
+  unitsOfPassage,
+  type UnitText,
+} from '../search';
 import { findDates } from '../text';
 import { readChanges, turnsClause, type Amending } from './changingSentences';
 import type { AskedSource } from './types';
@@ -16,7 +25,7 @@ const MOST_OF_OTHERS = 60;
 const known = new WeakMap<AskedSource['segment'], readonly Amending[]>();
 
 const CALLED_SO =
-  /\bamend|addend|\bvariation|\bvarying|supplement|corrigend|endorsement|modif|\brevis(?:ion|es|ing)\b|\bchange (?:order|notice|agreement)|\bwhat changes\b|\bchanges (?:to|in) (?:the|our|these)\b|\bchange in (?:these|the following)\b|side letter|nachtrag|änderung|ergänzung|変更|改正|改定|覚書/i;
+  /\bamend|addend|\bvariation|\bvarying|supplement|corrigend|endorsement|modif|\brevis(?:ion|es|ing)\b|\bchange (?:order|notice|agreement)|\bwhat changes\b|\bchanges? (?:of|to|in) (?:the|our|these|its)\b|\bchange in (?:these|the following)\b|side letter|nachtrag|änderung|ergänzung|変更|改正|改定|覚書/i;
 
 /** Pages at the front of a document that say what it changes; the first may be a cover. */
 const FRONT_PAGES = 3;
@@ -57,13 +66,18 @@ function unitsIn(source: AskedSource, passages: readonly number[]): UnitText[] {
 
 /** Passages of a document that is short enough to be a letter or notice. */
 const MOST_OF_LETTERS = 16;
+
+/** True for a document that is short enough to be a letter or notice. */
+function isShort({ segment }: AskedSource): boolean {
+  return segment.passageSections.length <= MOST_OF_LETTERS;
+}
 /** Sentences of a short document that turn clauses, at least, and their share of all its sentences, for it to be one that changes another: a letter says so nowhere else. */
 const LEAST_TURNS = 2;
 const TURNING_SHARE = 0.15;
 
 /** True for a short document that tells of clauses what becomes of them, and of little else; `calledSo` where it is called one that changes another. */
 function turnsClauses(source: AskedSource, calledSo: boolean): boolean {
-  if (source.segment.passageSections.length > MOST_OF_LETTERS) return false;
+  if (!isShort(source)) return false;
   const units = [...unitsInOrder(source)];
   const turning = units.filter((one) => turnsClause(one, calledSo));
   return turning.length >= Math.max(LEAST_TURNS, TURNING_SHARE * units.length);
@@ -112,4 +126,28 @@ export function mayChange(changing: AskedSource, original: AskedSource): boolean
     const words = [...termSet(title, original.segment.language)];
     return words.length > 0 && words.filter((word) => held.has(word)).length >= NAMED_BY * words.length;
   });
+}
+
+/** Share of the words of two names, years aside, from which on they are of one series: "Annual filing 2024" and 2025. */
+const OF_SERIES = 0.6;
+
+/** The words of a document's name, and the numbers in it that are no years: "Lease South Basin 8" is none of a series with 9. */
+function wordsOfName(source: AskedSource): ReadonlySet<string> {
+  const words = [...termSet(bareName(source), source.segment.language)];
+  return new Set(words.filter((word) => !/^#?(?:19|20)\d{2}$/.test(word)));
+}
+
+/** True for two agreements that are not between the same: each is of its own. */
+function betweenOthers(one: AskedSource, two: AskedSource): boolean {
+  const [a, b] = [one, two].map(
+    (source) => new Set(statedFacts(source).flatMap(({ field, value }) => (field === 'parties' ? value.replace(/\s\(.*$/, '') : []))), // prettier-ignore
+  ) as [Set<string>, Set<string>];
+  return a.size > 1 && b.size > 1 && [...a].some((party) => !b.has(party));
+}
+
+/** True for two documents of which one may speak of what the other settles: of one series, or one of them short and naming the other. */
+export function areRelated(one: AskedSource, two: AskedSource): boolean {
+  if (betweenOthers(one, two)) return false;
+  if (shareInCommon(wordsOfName(one), wordsOfName(two)) >= OF_SERIES) return true;
+  return (isShort(one) || isShort(two)) && (mayChange(one, two) || mayChange(two, one));
 }

@@ -11,6 +11,9 @@ import { yearsAsked, yearsIn } from './years';
 /** How little of a row's label and of the question may meet for the row to be the one that moved. */
 const LEAST_LABEL = 0.34;
 
+/** An average, of which the sum itself tells nothing. */
+const AVERAGE = /\b(?:average|mean)\b|durchschnitt|mittlere|平均/i;
+
 interface Column {
   readonly at: number;
   readonly year: number | null;
@@ -174,8 +177,13 @@ export function countsAsked({ text }: Question, { unit }: Operand): boolean {
  */
 export function changeAnswer(evidence: readonly Evidence[], question: Question): ReaderAnswer | null {
   if (!asksChange(question.text)) return null;
+  const average = AVERAGE.test(question.text);
   const rows = evidence.filter(
-    (one) => one.row !== null && one.features.label >= LEAST_LABEL && one.features.whole >= 0.5,
+    (one) =>
+      one.row !== null &&
+      one.features.label >= LEAST_LABEL &&
+      one.features.whole >= 0.5 &&
+      (!average || AVERAGE.test(one.row.row.path.join(' '))),
   );
   const moves = rows.flatMap((one) => {
     const compared = comparedColumns(periodColumns(one, one.source.segment.language), question);

@@ -24,7 +24,7 @@ export interface Amending {
 }
 
 const AMENDS =
-  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced|extended|shortened|prolonged)|shall (?:now )?read|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect|be in force)|lapses?|falls? away|no longer appl(?:y|ies))\b|\bfor (?:the (?:words?|figures?|sums?|number) )?“”,? (?:read|substitute)\b|(?<!\p{L})(?:wird|werden|ist|sind)(?!\p{L}).{0,160}(?<!\p{L})(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|angehoben|gesenkt|herabgesetzt|festgesetzt|verlängert|verkürzt)(?!\p{L})|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten|beträgt|betragen) (?:nun|nunmehr|künftig|fortan|wie folgt)|\bentf(?:ällt|allen)(?!\p{L})|an die stelle|“” (?:becomes?|shall be(?:come)?|wird zu)\s|改め|改正|置き換え|に変更|とあるの[はを]|削除|削る/iu;
+  /\b(?:(?:is|are|shall be|be) (?:hereby )?(?:replaced|amended|deleted|substituted|restated|varied|changed|removed|repealed|revoked|raised|lowered|increased|reduced|extended|shortened|prolonged|superseded|altered|adjusted|adapted|relaxed|tightened|supplemented|brought (?:up|down)|set (?:at|to)|doubled|halved)|(?:shall|will) (?:now )?(?:read|say)|(?:to|now) reads?|reads? as follows|in place of|cease(?:s|d)? to (?:apply|have effect|be in force)|lapses?|falls? away|no longer appl(?:y|ies))\b|\bfor (?:the (?:words?|figures?|sums?|number) )?“”,? (?:read|substitute)\b|(?<!\p{L})(?:wird|werden|ist|sind)(?!\p{L}).{0,160}(?<!\p{L})(?:ersetzt|geändert|gestrichen|aufgehoben|gefasst|erhöht|angehoben|gesenkt|herabgesetzt|festgesetzt|verlängert|verkürzt)(?!\p{L})|\b(?:erhält|erhalten) (?:die )?folgende fassung\b|\b(?:lautet|lauten|beträgt|betragen) (?:nun|nunmehr|künftig|fortan|wie folgt)|\bentf(?:ällt|allen)(?!\p{L})|an die stelle|“” (?:becomes?|shall be(?:come)?|wird zu)\s|改め|改正|置き換え|に変更|とあるの[はを]|削除|削る/iu;
 /** A sentence whose new wording comes behind it. */
 const TO_FOLLOW = /[:：—–]\s*$|次の(?:とおり|ように)|以下のとおり|\bas follows\b|\bfolgende fassung\b|\bwie folgt\b/i;
 const MOST_FOLLOWING = 6;
@@ -37,7 +37,7 @@ const LEAVES =
 
 /** Words that tell of a change wherever they stand: what was, against what is from then on. */
 const TURNS =
-  /\b(?:now|no longer|instead of|in (?:its|their|the) (?:place|stead)|rather than|in place of|henceforth|from then on|goes (?:up|down)|raised|lowered|increased|reduced|doubled|halved|struck|dropped|deleted|replaced|becomes?|loses|omit|substitute|strike out|delete)\b|(?<!\p{L})(?:nun|nunmehr|künftig|fortan|statt|anstelle|abweichend von|nicht mehr|angehoben|gesenkt|gestrichen|ersetzt|verschiebt|verdoppelt|halbiert)(?!\p{L})|今後|に代えて|に替えて|ではなく/iu;
+  /\b(?:now|no longer|instead of|in (?:its|their|the) (?:place|stead)|rather than|in place of|henceforth|from then on|goes (?:up|down)|raised|lowered|increased|reduced|doubled|halved|struck|dropped|deleted|replaced|superseded|altered|brought (?:up|down)|tightened|relaxed|prolonged|becomes?|loses|omit|substitute|strike out|delete)\b|(?<!\p{L})(?:nun|nunmehr|künftig|fortan|statt|anstelle|abweichend von|nicht mehr|angehoben|gesenkt|gestrichen|ersetzt|verschiebt|verdoppelt|halbiert)(?!\p{L})|今後|に代えて|に替えて|ではなく/iu;
 
 /** What a sentence that tells of something else first says of a clause behind: "so that the deposit under clause 4.1 amounts to 50,900 crowns". */
 const COMES_TO =

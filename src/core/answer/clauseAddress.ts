@@ -5,7 +5,7 @@ import type { AskedSource } from './types';
 export type Address = readonly string[];
 
 /** Parts of a clause, as they are named behind it or by themselves. */
-const PART = String.raw`(?:sub-?)?(?:paragraph|section|clause)|point|item|letter`;
+const PART = String.raw`(?:sub-?)?(?:paragraph|section|clause)|point|item|letter|number`;
 /** Clauses named by themselves, with the part of them that is named along. */
 const NAMED: readonly RegExp[] = [
   new RegExp(

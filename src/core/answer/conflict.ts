@@ -1,8 +1,6 @@
-import { agree, cellQuantity, type PeriodSpan, type Quantity, sayQuantity, spanOfColumn } from '../figure';
-import { equivalentsOf, sameTerms, shareInCommon, termSet } from '../search';
-import type { Heads, Table, TableRow } from '../source';
-import { findNumbers, type Language } from '../text';
-import { mayChange } from './amending';
+import { equivalentsOf, shareInCommon, termSet } from '../search';
+import { findNumbers, oneLine, type Language } from '../text';
+import { areRelated } from './amending';
 import { changedSides, changesClause, changingAmong, sidesChanged } from './amendedSides';
 import { trustOf } from './decline';
 import type { Evidence } from './evidence';
@@ -11,8 +9,8 @@ import { measuredNumbers } from './measuredNumbers';
 import { asksSizeOfMove, movedFrom } from './moves';
 import { firmWordingsOf, type Question } from './question';
 import { asksWhy } from './reasons';
-import { columnAsked } from './rowEvidence';
-import { quotedClaim, quoteOf, quoteOfCell } from './quoted';
+import { otherRows } from './otherRows';
+import { quotedClaim, quoteOf } from './quoted';
 import { byForce, dateOf, type Side } from './sides';
 import type { AskedSource } from './types';
 import { asksMoney } from './sumsTold';
@@ -37,74 +35,6 @@ const UNDER_HEAD = 0.9;
 /** Words of a sentence that corrects a figure told before. */
 const CORRECTED =
   /\b(?:restated|was (?:first |originally |previously )?reported|previously (?:stated|reported)|corrected|originally)\b/i;
-const YEAR = /^#(?:19|20)\d{2}$/;
-
-/** What the row that answers says in other documents, where its value differs there; the same label, of the same period, in the same unit. */
-function otherRows(best: Evidence, question: Question, sources: readonly AskedSource[]): Side[] {
-  const { row, source } = best;
-  const { language } = source.segment;
-  const column = row === null ? null : columnAsked(row, question, language);
-  const cell = row === null || column === null ? null : row.row.cells[column];
-  const quantity = cell == null ? null : cellQuantity(cell);
-  if (row === null || column === null || quantity === null) return [];
-  const label = termSet(row.row.path.at(-1) ?? '', language);
-  const heads = termSet((row.table.columns[column]?.path ?? []).join(' '), language);
-  const period = question.periods.find((one) => heads.has(one)) ?? [...heads].find((term) => YEAR.test(term));
-  if (period === undefined || label.size === 0) return [];
-  const span = spanOfColumn(row.table, column);
-  return sources.flatMap((other) => {
-    if (other.id === source.id) return [];
-    const found = rowsNamed(other, label, period, span).filter(({ value }) => value.unit === quantity.unit);
-    const [first] = found;
-    if (first === undefined || found.some(({ value }) => agree(value, quantity))) return [];
-    return [sideOfRow(other, first)];
-  });
-}
-
-interface NamedCell {
-  readonly table: Table;
-  readonly row: TableRow;
-  readonly column: number;
-  readonly value: Quantity;
-}
-
-/** Terms of labels and heads; tables are immutable, so each is taken apart once. */
-const labels = new WeakMap<TableRow, ReadonlySet<string>>();
-const heads = new WeakMap<Heads, ReadonlySet<string>>();
-
-function labelTerms(row: TableRow, language: Language): ReadonlySet<string> {
-  const terms = labels.get(row) ?? termSet(row.path.at(-1) ?? '', language);
-  labels.set(row, terms);
-  return terms;
-}
-
-function headTerms(column: Heads, language: Language): ReadonlySet<string> {
-  const terms = heads.get(column) ?? termSet(column.path.join(' '), language);
-  heads.set(column, terms);
-  return terms;
-}
-
-/** Cells of rows with these words for a label and nothing more, in the column of a period. */
-function rowsNamed(source: AskedSource, label: ReadonlySet<string>, period: string, span: PeriodSpan): NamedCell[] {
-  const { language } = source.segment;
-  return source.tables.flatMap((table) => {
-    const column = table.columns.findIndex(
-      (one, at) => headTerms(one, language).has(period) && spanOfColumn(table, at) === span,
-    );
-    if (column < 0) return [];
-    return table.rows.flatMap((row) => {
-      const own = labelTerms(row, language);
-      const cell = row.cells[column];
-      const value = cell == null ? null : cellQuantity(cell);
-      return sameTerms(own, label) && value !== null ? [{ table, row, column, value }] : [];
-    });
-  });
-}
-
-function sideOfRow(source: AskedSource, { table, row, column, value }: NamedCell): Side {
-  const claim = quotedClaim(quoteOfCell(source, { table, row }, column));
-  return { source, said: sayQuantity(value, source.segment.language), claim, amends: false };
-}
 
 /** True for two sentences of one document of which one corrects what the other told. */
 function corrects(one: Evidence, two: Evidence): boolean {
@@ -135,19 +65,27 @@ function comesNear(one: Evidence, best: Evidence): boolean {
 
 /** Share of the question's words that two sentences must both hold, in some wording, to speak of one thing. */
 const SHARED = 0.33;
+/** The same of sentences of which one does not come near the other. */
+const SHARED_FAR = 0.5;
 
-/** True for two sentences that hold the same of the question's words, equivalents counting as the word. */
-function shareWords(one: Evidence, two: Evidence, { subject }: Question): boolean {
+/** True for two sentences that hold the same of the question's words, but for units, equivalents counting as the word. */
+function shareWords(
+  one: Evidence,
+  two: Evidence,
+  { subject }: Question,
+  least: number,
+  units: ReadonlySet<string>,
+): boolean {
   const [a, b] = [one, two].map(({ text, source }) => termSet(text, source.segment.language)) as [
     Set<string>,
     Set<string>,
   ];
-  const worded = subject.filter(({ term }) => !/^[#@=]/.test(term));
+  const worded = subject.filter(({ term }) => !/^[#@=]/.test(term) && !units.has(term));
   const both = worded.filter((one) => {
     const wordings = firmWordingsOf(one);
     return wordings.some((wording) => a.has(wording)) && wordings.some((wording) => b.has(wording));
   });
-  return both.length >= Math.max(1, SHARED * worded.length);
+  return both.length >= Math.max(1, least * worded.length);
 }
 
 /** True for two sentences that tell the matter asked for. */
@@ -191,8 +129,9 @@ function otherWordings(best: Evidence, near: readonly Evidence[], { text: asked 
     const share = shareInCommon(words, wordsIn(one.text, source.segment.language));
     const otherReason = asksWhy(asked) && share >= ONE_THING && share < ONE_REASON;
     const otherNumbers = numbersIn(one) !== numbers && share >= ONE_CLAUSE;
-    const related = mayChange(source, best.source) || mayChange(best.source, source);
-    const other = related && saysElse(words, wordsIn(one.text, source.segment.language), source.segment.language);
+    const other =
+      areRelated(source, best.source) &&
+      saysElse(words, wordsIn(one.text, source.segment.language), source.segment.language);
     if (!otherReason && !otherNumbers && !other) return [];
     return [{ source, said: shorten(one.text), claim: quotedClaim(quoteOf(source, one)), amends: false }];
   });
@@ -208,7 +147,7 @@ function answersAlone(
   const said = valueSaid(best, question);
   if (said === null) return [];
   return sources.flatMap((other) => {
-    if (other.id === best.source.id || !(mayChange(other, best.source) || mayChange(best.source, other))) return [];
+    if (other.id === best.source.id || !areRelated(other, best.source)) return [];
     // What changes a clause is told with the clause.
     const own = able.filter((one) => one.source.id === other.id && !changesClause(one));
     const [leading] = own;
@@ -225,11 +164,37 @@ function turnsFrom({ text, source }: Evidence, said: string): boolean {
   return own !== undefined && measuredNumbers(text, language).some((one) => movedFrom(text, one) && Number(one.value) === Number(own)); // prettier-ignore
 }
 
-/** True for a sentence that shares a word with others, the unit of its value aside. */
-function sharesWord({ text, source }: Evidence, words: ReadonlySet<string>, { unit, told = unit }: Value): boolean {
-  const { language } = source.segment;
-  const units = termSet(told, language);
-  return [...wordsIn(text, language)].some((word) => words.has(word) && !units.has(word));
+/** Words that say how a value is meant, which sentences of anything share. */
+const OF_VALUES = /^(?:within|least|most|more|less|than|not|befor|after|until|up|per|each|ever|year|month|week|day)$/;
+
+/** True for two sentences that share a word, the unit of a value aside. */
+function shareWord(one: Evidence, two: Evidence, { unit, told = unit }: Value): boolean {
+  const [a, b] = [one, two].map(({ text, source }) => wordsIn(text, source.segment.language)) as [Set<string>, Set<string>]; // prettier-ignore
+  const units = termSet(told, one.source.segment.language);
+  return [...a].some((word) => b.has(word) && !units.has(word) && !OF_VALUES.test(word));
+}
+
+/** What a sentence is held against. */
+interface Beside {
+  readonly best: Evidence;
+  readonly said: string;
+  readonly value: Value;
+  /** True where it comes near the best by neither score nor what it holds. */
+  readonly far: boolean;
+}
+
+/** True for a sentence of another document that speaks of what the best speaks of: both hold words of the question, and far ones share a word beside; or it says what becomes of the best one's value. */
+function speaksOfSame(one: Evidence, { best, said, value, far }: Beside, question: Question): boolean {
+  const alike = shareWord(one, best, value);
+  if (turnsFrom(one, said) && alike) return true;
+  if (!far) return shareWords(one, best, question, SHARED, new Set());
+  const units = termSet(value.told ?? value.unit, one.source.segment.language);
+  return alike && shareWords(one, best, question, SHARED_FAR, units);
+}
+
+/** The words of a sentence without the value it tells. */
+function wordsWithout({ text, source }: Evidence, value: string): ReadonlySet<string> {
+  return wordsIn(oneLine(text).replace(value, ' '), source.segment.language);
 }
 
 /** How much a sentence speaks for being what another document says of the same as the best: how near it comes by score, how alike it is, and whether it says what becomes of the best one's value. */
@@ -250,7 +215,6 @@ function otherSentences(
   const own = said === null ? null : valueOf(said, best, question);
   if (best.row !== null) return [];
   if (said === null || own === null) return said === null ? otherWordings(best, near, question) : [];
-  const words = wordsIn(best.text, best.source.segment.language);
   const others = [...new Set([...near, ...alone])].sort(
     (a, b) => rankBeside(b, best, said) - rankBeside(a, best, said),
   );
@@ -264,14 +228,15 @@ function otherSentences(
     if (other === null || value === null) continue;
     // The head of a clause may say what it is of: "4. Commitment fee. On what is not drawn you pay 0.4 per cent."
     const headed = one.features.headed >= UNDER_HEAD;
-    if (!headed && !shareWords(one, best, question) && !(turnsFrom(one, said) && sharesWord(one, words, value)))
-      continue;
+    if (!headed && !speaksOfSame(one, { best, said, value, far: !near.includes(one) }, question)) continue;
     // “Zum Pachtvertrag vom 2. Mai 2019” only names a document.
     if (value.unit === 'date' && [source, best.source].some((each) => dateOf(each) === value.worth)) continue;
     const units = unitsOf(value, own);
     if (units === 'apart') continue;
-    const alike = shareInCommon(words, wordsIn(one.text, source.segment.language)) >= ALIKE_ENOUGH;
-    if (units === 'akin' && !alike && !bothTell(question.matter, one, best)) continue;
+    const alike = shareInCommon(wordsWithout(best, said), wordsWithout(one, other));
+    const enough = units === 'same' ? 0 : units === 'akin' ? ALIKE_ENOUGH : ONE_CLAUSE;
+    const ofMatter = areRelated(source, best.source) && bothTell(question.matter, one, best);
+    if (alike < enough && !ofMatter) continue;
     // What agrees settles it for that document.
     sides.set(
       source.id,

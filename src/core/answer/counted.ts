@@ -89,7 +89,8 @@ export function countsThings(
     // "A crew of three", "the workforce was 96".
     const said = /\b(of|was|were|is|numbered|totalled|betrug|beträgt) $/i.exec(text.slice(0, start))?.[1];
     if (said !== undefined && among(before.slice(said === 'of' ? -2 : -3))) return true;
-    if (COUNTS_NAMED.test(text.slice(end)) && among(tokens.filter((token) => token.end <= start))) return true;
+    const bare = !/^(?:one|ein\w*)$/i.test(text.slice(start, end));
+    if (bare && COUNTS_NAMED.test(text.slice(end)) && among(tokens.filter((token) => token.end <= start))) return true;
     return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
   });
 }

@@ -108,4 +108,64 @@ describe('a move', () => {
     };
     expect(asked(motors, 'By how many kilowatts is the motor stronger?').headline).toMatch(/^Up by 10\b/);
   });
+
+  test('is not told the wrong way round where nothing tells which document is later', () => {
+    const undated = {
+      'Notice A.txt': paragraphs('Notice on the landing', 'The fee for the landing is 5 crowns.'),
+      'Notice B.txt': paragraphs('Second notice on the landing', 'The fee for the landing is 7 crowns.'),
+    };
+    expect(asked(undated, 'By how much did the fee for the landing rise?').calculations).toEqual([]);
+  });
+
+  test('is told by the years of Japanese eras', () => {
+    const reports = {
+      '年報令和4年.txt': paragraphs('潮見漁港年報（令和4年）', '令和4年の水揚げ金額は31億円であった。'),
+      '年報令和5年.txt': paragraphs('潮見漁港年報（令和5年）', '令和5年の水揚げ金額は33億円であった。'),
+    };
+    expect(asked(reports, '水揚げ金額はいくら増えましたか。', 'ja').headline).toMatch(/の増加/);
+  });
+
+  test('of an average is not told by the sum', () => {
+    const table = {
+      'Results.txt': [
+        'Results (in thousands of crowns)',
+        '',
+        'Item          2024     2023',
+        'Fares       12,480   11,460',
+        'Fuel         3,150    3,310',
+        '',
+        'The average fare was 1.73 crowns (2023: 1.68 crowns).',
+      ].join('\n'),
+    };
+    expect(asked(table, 'By how much did the average fare rise?').headline).not.toMatch(/1,020/);
+  });
+});
+
+describe('a clause after a change', () => {
+  const rules = {
+    'Rules of the market.txt': paragraphs(
+      'Rules of the market',
+      'Issued on 12 April 2016.',
+      'Article 7 Fines',
+      '1. Breaches are punished by a fine of between 20 and 150 crowns.',
+      'Article 8 Term',
+      '1. The term of the market runs for ten years from 1 July 2016.',
+      'Article 9 Leaving',
+      '1. Whoever leaves gives notice of three months.',
+    ),
+    'Amending rules.txt': paragraphs(
+      'Amendment of the rules of the market of 12 April 2016',
+      '1. In Article 7(1) the figures 20 and 150 are raised to 30 and 250.',
+      '2. The term under Article 8(1) is extended to 31 December 2030.',
+      '3. In Article 9(1) three months give way to six weeks.',
+    ),
+  };
+
+  test.each([
+    ['What is the highest fine?', /^250 crowns \(amended/],
+    ['Until when does the term of the market run?', /31 December 2030.*\(amended/],
+    ['What notice does one give to leave?', /^six weeks \(amended/],
+  ])('holds the values put in, and no end of a term for its beginning: %s', (question, told) => {
+    expect(asked(rules, question).lines?.[0]).toMatch(told);
+  });
 });

@@ -40,7 +40,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'passage',
   ],
   [
-    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) the (?:interest )?(?:margin|spread) (?:over|above|on)|what (?:is|was) (?:the |its |their )?market share|how many per ?cent|at what rate|what (?:interest )?rate|what interest(?: is| was| runs| accrues| must| does| applies)|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation)))\b/i,
+    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) the (?:interest )?(?:margin|spread) (?:over|above)|what (?:is|was) (?:the |its |their )?market share|how many per ?cent|at what rate|what (?:interest )?rate|what interest(?: is| was| runs| accrues| must| does| applies)|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation)))\b/i,
     'percentage',
   ],
   [

@@ -4,6 +4,9 @@ import type { AnswerKind } from './types';
 
 const GERMAN: readonly (readonly [string, AnswerKind])[] = [
   ['Was bekommt man, wenn man einspringt?', 'passage'],
+  ['Was zahlen Mitglieder?', 'amount'],
+  ['What diameter must the body have?', 'number'],
+  ['When can the tenant first leave?', 'date'],
   ['Wie viele Wochen vorher muss gekündigt werden?', 'duration'],
   ['Welche Frist gilt für den Widerspruch?', 'duration'],
   ['In welchen Abständen wird gewartet?', 'duration'],

@@ -22,7 +22,11 @@ function mainClause(question: string): string {
 /** What kind of answer a question in English, German or Japanese wants, by the way it is put; the language is that of its words. */
 export function kindOf(question: string): AnswerKind {
   const plain = question.trim();
-  const language = likeliestLanguage(plain, ['en', 'de', 'ja']);
+  // "Was zahlen Mitglieder?" has a German verb and noun.
+  const german = /^Was \p{Ll}+(?:en|et|t) (?:\p{Lu}\p{Ll}+|der|die|das|ein|eine|man|wir|ich|sie|es)(?!\p{L})/u.test(
+    plain,
+  );
+  const language = german ? 'de' : likeliestLanguage(plain, ['en', 'de', 'ja']);
   const asked = language === 'ja' ? plain : mainClause(plain);
   if (reachedAt(asked) !== null) return 'place';
   const kinds = language === 'ja' ? JAPANESE_KINDS : language === 'de' ? GERMAN_KINDS : ENGLISH_KINDS;

@@ -9,7 +9,7 @@ const ASKS_CHANGE =
 
 /** Asks for a size by which something differs, whatever the verb: "by how many kilowatts is the motor stronger", "um wie viel gingen … zurück". */
 const BY_HOW_MUCH =
-  /\bby (?:how (?:much|many)|(?:what|which) percentage)\b|(?<!\p{L})um wie ?viele?(?!\p{L})|(?<!\p{L})wie viele?(?!\p{L}).*\b(?:kam(?:en)? .*(?:hinzu|dazu)|hinzugekommen|dazugekommen)/iu;
+  /\bby (?:how (?:much|many)|(?:what|which) percentage)\b|(?<!\p{L})um wie ?viele?(?!\p{L})|(?<!\p{L})wie viele?(?!\p{L}).*\b(?:kam(?:en)? .*(?:hinzu|dazu)|hinzugekommen|dazugekommen)|\bhow many\b.{2,40}\bgained\b/iu;
 
 /** True for a question that asks how a figure moved: "By how much did revenue rise?", "Was it more than the year before?" */
 export function asksChange(text: string): boolean {

@@ -1,6 +1,6 @@
 import { statedFacts } from '../facts';
 import { bareName, isDraft } from '../search';
-import { findDates, sayDate } from '../text';
+import { erasIn, findDates, sayDate } from '../text';
 import type { AskedSource, DraftClaim } from './types';
 
 /** What one document says of something that several speak of. */
@@ -18,7 +18,7 @@ export function dateOf(source: AskedSource): string | null {
   const facts = statedFacts(source);
   const date = facts.find((fact) => fact.field === 'date')?.value;
   const period = findDates(facts.find((fact) => fact.field === 'period')?.value ?? '').at(-1)?.value;
-  const named = /\b(?:19|20)\d{2}\b/.exec(source.name)?.[0];
+  const named = /\b(?:19|20)\d{2}\b/.exec(source.name)?.[0] ?? erasIn(source.name)[0]?.year;
   // A filing tells dates before the end of its period; it is not of these.
   if (period !== undefined && (date === undefined || date < period)) return period;
   return date ?? named ?? null;

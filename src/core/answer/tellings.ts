@@ -1,6 +1,6 @@
 import { quantityAt, spanAsked, type Quantity } from '../figure';
 import { termSet } from '../search';
-import { oneLine, type Range } from '../text';
+import { erasIn, oneLine, type Range } from '../text';
 import { periodColumns } from './change';
 import type { Evidence } from './evidence';
 import { closestMention } from './headline';
@@ -82,7 +82,7 @@ function yearSaid(text: string, { start, end }: Range): number | null {
   const elsewhere = COMPARED_WITH.test(text.slice(end))
     ? undefined
     : text.replace(OTHER_YEAR, '').match(YEAR_SAID)?.[0];
-  const year = Number(behind ?? before ?? elsewhere ?? NaN);
+  const year = Number(behind ?? before ?? elsewhere ?? erasIn(text)[0]?.year ?? NaN);
   return Number.isNaN(year) ? null : year;
 }
 

@@ -40,10 +40,10 @@ export function valueOf(text: string, evidence: Evidence, { kind }: Pick<Questio
 /** Units of which one is no multiple of the other, of lengths of time: months have many lengths. */
 const OF_TIME: ReadonlySet<string> = new Set(['hour', 'month']);
 
-/** How two values stand to each other: of different things, of one thing in the same unit, or in units that only sentences which are alike can mean the same by. */
-export function unitsOf(one: Value, two: Value): 'same' | 'akin' | 'apart' {
+/** How two values stand to each other: of different things, of one thing in the same unit or in one that only sentences which are alike can mean the same by, or both lengths of time. */
+export function unitsOf(one: Value, two: Value): 'same' | 'akin' | 'of time' | 'apart' {
   if (one.unit === two.unit) return one.told === two.told ? 'same' : 'akin';
-  return OF_TIME.has(one.unit) && OF_TIME.has(two.unit) ? 'akin' : 'apart';
+  return OF_TIME.has(one.unit) && OF_TIME.has(two.unit) ? 'of time' : 'apart';
 }
 
 /** What evidence says of a question that asks for a value or a name, as it is told; null where it says none. */

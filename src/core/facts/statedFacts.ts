@@ -45,7 +45,7 @@ const KINDS: readonly (readonly [string, RegExp])[] = [
 ];
 
 const DATE_LEADS =
-  /\b(?:dated|made (?:on|this)|entered into (?:on|as of)|effective(?: as of| from| date:?| on)?|in force (?:from|since|on)|as (?:of|at)|adopted (?:on|by .{0,40} on)|signed (?:at \p{Lu}\p{L}+ )?on|issued(?: on)?|published(?: on)?|(?:edition|issue) of|ausgabe(?: vom)?|date(?: of issue)?:?|commenc(?:es|ing) on|stand:?|vom|(?:ab|ge|be)schlossen am|unterzeichnet am|erlassen am|vereinbart am|vereinbaren am|einigen sich am|this (?:deed|agreement|letter|order|regulation|amendment|lease|contract|supplement|notice) (?:of|is dated)|diese[rsmn]? \p{L}+ vom|(?:gültig|wirksam|in kraft) (?:ab|seit|am)|in der fassung vom|version [\w.-]+,?|last (?:updated|revised|modified)(?: on)?:?)\W{0,4}(?:the )?$/iu;
+  /\b(?:dated|made (?:on|this)|entered into (?:on|as of)|effective(?: as of| from| date:?| on)?|in force (?:from|since|on)|as (?:of|at)|adopted (?:on|by .{0,40} on)|(?:signed|agreed|done) (?:at \p{Lu}\p{L}+ )?on|issued(?: on)?|published(?: on)?|(?:edition|issue) of|ausgabe(?: vom)?|date(?: of issue)?:?|commenc(?:es|ing) on|stand:?|vom|(?:ab|ge|be)schlossen am|unterzeichnet am|erlassen am|vereinbart am|vereinbaren am|einigen sich am|this (?:deed|agreement|letter|order|regulation|amendment|lease|contract|supplement|notice) (?:of|is dated)|diese[rsmn]? \p{L}+ vom|(?:gültig|wirksam|in kraft) (?:ab|seit|am)|in der fassung vom|version [\w.-]+,?|last (?:updated|revised|modified)(?: on)?:?)\W{0,4}(?:the )?$/iu;
 /** The same of a line that says who made a document: "Prepared by Saltmarsh College for the Harbour Trust, October 2019". */
 const MADE_BY =
   /(?<!\p{L})(?:Issued|Adopted|Prepared|Submitted|Presented|Compiled|Drawn up|Published|Erstellt|Vorgelegt|Erlassen) (?:by|for|von|durch) [^.;:]{2,80}?(?:,| on| in| am| im)?\s$/u;
@@ -59,11 +59,12 @@ const TITLED = /^\p{Lu}[^.;:]{3,60} (?:of|vom) $/u;
 const LETTERHEAD = 600;
 /** What makes a date that of another document: "the licence agreement dated 8 August 2021", "Mietvertrag vom". */
 const OF_ANOTHER =
-  /(?<!\bthis |\bdiese[rsmn]? |\bdiese )(?<!\p{L})(?:\b(?:agreement|contract|lease|licence|deed|policy|order|rules|regulations?|letter|resolution)|\p{L}*(?:vertrag|vertrags|vereinbarung|satzung|ordnung|bescheid))(?: (?:of|on|for|at|über|für|zur?m?) [^.;:]{2,50}?)?\s+(?:dated|of|vom)\W{0,3}(?:the )?$/iu;
+  /(?<!\bthis |\bdiese[rsmn]? |\bdiese )(?<!\p{L})(?:\b(?:agreement|contract|lease|licence|deed|policy|order|rules|regulations?|letter|resolution|charter|permit|certificate|ordinance|bye?-?law|concession)|\p{L}*(?:vertrag|vertrags|vereinbarung|satzung|ordnung|bescheid))(?: (?:of|on|for|at|über|für|zur?m?) [^.;:]{2,50}?)?\s+(?:dated|of|vom)\W{0,3}(?:the )?$/iu;
 /** What stands before the date of a document that gives way: "take the place of the edition of". */
 const REPLACED = /\b(?:replac|supersed|place of|previous|earlier|ersetz|bisherige)[^.;]{0,60}$/i;
 /** What stands behind a date of which a Japanese document is: "2024年2月20日に合意した". */
-const DATE_TRAILS = /^(?:に|、|付けで|より|から)?[^。\d付け]{0,24}?(?:締結|契約|合意|施行|制定|改正|作成|効力|現在)/;
+const DATE_TRAILS =
+  /^(?:に|、|付けで|より|から)?[^。\d付け]{0,24}?(?:締結|契約|変更|合意|施行|制定|改正|作成|効力|現在)/;
 const PERIOD =
   /\b(?:(?:for|in) the (?:fiscal |financial )?(?:years?|quarter(?:ly period)?|(?:three|six|nine|twelve) months|half[- ]year|period)(?: (?:ended|ending|to|from))|(?:fiscal |financial )year (?:ended|ending)|year to|(?:three|six|nine|twelve) months (?:ended|to))\s+/gi;
 const PARTY =
@@ -152,7 +153,8 @@ function isLetterhead(text: string, { start, end }: Range): boolean {
   return start < LETTERHEAD && told && /^\s*(?:\n|$)/.test(text.slice(end));
 }
 
-function dateOf(front: readonly Front[]): Found | null {
+/** The date of a document; what changes another may name only that one's, which is none of its own. */
+function dateOf(front: readonly Front[], changesAnother: boolean): Found | null {
   const dates = front.flatMap(({ page, text }) =>
     findDates(text)
       .filter((date) => /^\d{4}-\d\d/.test(date.value))
@@ -171,9 +173,9 @@ function dateOf(front: readonly Front[]): Found | null {
     (
       first.find((one) => one.led && !one.another) ??
       first.find((one) => one.alone && !one.another) ??
-      first.find((one) => one.led) ??
+      (changesAnother ? undefined : first.find((one) => one.led)) ??
       first.find((one) => one.alone) ??
-      dates.find((one) => one.led)
+      dates.find((one) => one.led && !(changesAnother && one.another))
     )?.found ?? null
   );
 }
@@ -261,7 +263,7 @@ export function statedFacts(source: ShelfSource): readonly StatedFact[] {
   const found: readonly (readonly [FactField, Found | null])[] = [
     ['title', title],
     ['kind', kind],
-    ['date', dateOf(front)],
+    ['date', dateOf(front, kind?.value === 'amendment')],
     ['period', periodOf(front)],
     ...partiesOf(front, kind?.value ?? null).map((one) => ['parties', one] as const),
     ['amends', amendsOf(source)],

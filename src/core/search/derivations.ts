@@ -17,6 +17,7 @@ admit admission
 suspend suspension
 comply compliance
 deliver delivery
+redeliver redelivery
 enter entry
 sell sold sale seller
 lose lost loss

@@ -1,4 +1,4 @@
-import { datesOf, isIdeographic, numbersOf, remembered, stemWord, tokensOf, type Language } from '../text';
+import { datesOf, erasIn, isIdeographic, numbersOf, remembered, stemWord, tokensOf, type Language } from '../text';
 
 /** Words that carry no subject in any question or passage; they are neither indexed nor asked for. */
 const STOPWORDS = new Set(
@@ -71,7 +71,8 @@ export const valueTerms: (text: string, language: Language) => readonly string[]
   const values = numbersOf(text, language)
     .filter((one) => one.value.length > 1)
     .map((one) => `#${one.value}`);
-  return [...compounds, ...values, ...datesOf(text).map((one) => `@${one.value}`)];
+  const eras = language === 'ja' ? erasIn(text).map(({ year }) => `#${year}`) : [];
+  return [...compounds, ...values, ...eras, ...datesOf(text).map((one) => `@${one.value}`)];
 });
 
 /** Every term of a text: its stems, and its numbers, dates and compound names. */

@@ -56,6 +56,15 @@ function yearOfEra(era: string, year: string): string {
   return String((ERAS[era] ?? 0) + (year === '元' ? 1 : Number(year)));
 }
 
+/** The years of Japanese eras that a text names, 令和5年, as years of the common era, with where they stand. */
+export function erasIn(text: string): { readonly start: number; readonly end: number; readonly year: string }[] {
+  return [...text.matchAll(/(?<era>令和|平成|昭和|大正|明治)(?<year>元|\d{1,2})年/gu)].map((match) => ({
+    start: match.index,
+    end: match.index + match[0].length,
+    year: yearOfEra(match.groups?.['era'] ?? '', match.groups?.['year'] ?? ''),
+  }));
+}
+
 function monthNumber(text: string): number | null {
   const number = /^\d+$/.test(text) ? Number(text) : MONTHS[text.toLowerCase().replace('.', '')];
   return number !== undefined && number >= 1 && number <= 12 ? number : null;

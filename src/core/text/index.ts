@@ -6,7 +6,7 @@ export { findPipeTables, type TextCell, type TextTable } from './pipeTables';
 export { splitSentences, type Range } from './sentences';
 export { findNumbers, parseDigits } from './numbers';
 export type { NumberMention } from './numberMention';
-export { findDates, opensWithDate, sayDate, type DateMention } from './dates';
+export { erasIn, findDates, opensWithDate, sayDate, type DateMention } from './dates';
 export { detectLanguage, languageOfPages, likeliestLanguage, type Language } from './language';
 export { wordOfStem } from './englishStems';
 export { snowballStem, stemWord } from './stem';

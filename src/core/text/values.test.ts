@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { findDates } from './dates';
+import { erasIn, findDates } from './dates';
 import { detectLanguage } from './language';
 import { findNumbers, parseDigits, parseNumberWords } from './numbers';
 import { oneLine } from './oneLine';
@@ -76,6 +76,7 @@ describe('dates', () => {
   test('are those of Japanese eras too', () => {
     expect(findDates('令和6年3月15日').map(({ value }) => value)).toEqual(['2024-03-15']);
     expect(findDates('平成元年4月').map(({ value }) => value)).toEqual(['1989-04']);
+    expect(erasIn('令和5年の水揚げ量').map(({ year }) => year)).toEqual(['2023']);
   });
 
   test('are not found in impossible days', () => {

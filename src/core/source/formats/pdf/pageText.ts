@@ -32,7 +32,7 @@ const WORD_GAP = 0.16;
 /** A gap above this part of the type size parts table cells. */
 const CELL_GAP = 1.5;
 const LIST_MARK =
-  /^(?:[•◦▪–—·*-]\s|\(?(?:[a-zA-Z]|[ivx]{1,5}|\d{1,2})\)\s|(?!\d{1,3}\.\d{3}\s)\d{1,2}(?:\.\d{1,3})*\.?\s+(?:\((?:\d{1,2}|[a-z])\)\s+)?\p{Lu}|§\s?\d|第[\d〇一二三四五六七八九十百]+[条章節](?:の[\d一二三四五六七八九十]+)?[（(\s]|(?:Clause|CLAUSE|Condition|CONDITION|Artikel|Ziffer)\s\d+(?:\.\d+)*[.:]?\s+\p{Lu}|Art\.\s\d+\.?\s+\p{Lu}|(?:Article|ARTICLE|Section|SECTION|Chapter|CHAPTER|Part|PART|Schedule|SCHEDULE|Annex|ANNEX|Exhibit|EXHIBIT|Appendix|APPENDIX)\s(?:\d+(?:\.\d+)*[A-Z]?|[IVXLC]+|[A-Z])(?:[.:]?\s+\p{Lu}|[.:]?\s*$))/u;
+  /^(?:[•◦▪–—·*-]\s|\(?(?:[a-zA-Z]|[ivx]{1,5}|\d{1,2})\)\s|(?!\d{1,3}\.\d{3}\s)\d{1,2}(?:\.\d{1,3})*\.?\s+(?:\((?:\d{1,2}|[a-z])\)\s+)?\p{Lu}|§\s?\d|第[\d〇一二三四五六七八九十百]+[条章節](?:の[\d一二三四五六七八九十]+)?[（(\s]|(?:Clause|CLAUSE|Condition|CONDITION|Artikel|Ziffer)\s\d+(?:\.\d+)*[.:]?\s+(?:[–—-]\s)?\p{Lu}|Art\.\s\d+\.?\s+\p{Lu}|(?:Article|ARTICLE|Section|SECTION|Chapter|CHAPTER|Part|PART|Schedule|SCHEDULE|Annex|ANNEX|Exhibit|EXHIBIT|Appendix|APPENDIX)\s(?:\d+(?:\.\d+)*[A-Z]?|[IVXLC]+|[A-Z])(?:[.:]?\s+\p{Lu}|[.:]?\s*$))/u;
 /** A bare number that goes on with the sentence of the line before, where that ends in "of", "until", "clause". */
 const BARE_NUMBER = /^\d{1,2}(?:\.\d{1,3})*\s/;
 const LEANS =
