@@ -90,6 +90,8 @@ export function countsThings(
     const said = /\b(of|was|were|is|numbered|totalled|betrug|beträgt) $/i.exec(text.slice(0, start))?.[1];
     if (said !== undefined && among(before.slice(said === 'of' ? -2 : -3))) return true;
     const bare = !/^(?:one|ein\w*)$/i.test(text.slice(start, end));
+    // "Buses at year end: 76".
+    if (/:\s$/.test(text.slice(0, start)) && among(before)) return true;
     if (bare && COUNTS_NAMED.test(text.slice(end)) && among(tokens.filter((token) => token.end <= start))) return true;
     return numbered.test(text.slice(before[0]?.start ?? 0, start)) && among(before);
   });

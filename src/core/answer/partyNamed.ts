@@ -11,7 +11,7 @@ const CALLED = new RegExp(
 );
 
 /** Someone by name: two capital words or more, a title before one, or a kind of company behind it. */
-const SOMEONE = String.raw`(?:(?:Mr|Ms|Mrs|Dr|Prof|Herrn?|Frau)\.?\s+)?\p{Lu}[\p{L}.’'-]+(?:\s+(?:(?:of(?: the)?|and|&|von|van|de)\s+)?\p{Lu}[\p{L}.&’'-]*)+`;
+const SOMEONE = String.raw`(?:(?:Mr|Ms|Mrs|Dr|Prof|Herrn?|Frau)\.?\s+)?\p{Lu}[\p{L}.’'-]+(?:\s+(?:(?:of(?: the)?|and|&|von|van|de)\s+)?\p{Lu}[\p{L}.&’'-]*)+(?:\s(?:plc|ltd|limited|inc|llc|gmbh)(?!\p{L}))?`;
 
 /** A word in either case. */
 function anyCase(word: string): string {
@@ -119,11 +119,42 @@ function otherWords({ subject }: Question): Set<string> {
   );
 }
 
+/** Who does something by what he is called who does: "who owns the vessel", of the owner. */
+const DOES =
+  /^who (?:is it that )?(?<verb>owns|charters|lets|rents|sells|buys|insures|supplies|employs|lends|borrows|leases|audits|operates|hires|licenses|publishes|manufactures)\b/i;
+const CALLED_BY_DEED: Readonly<Record<string, readonly string[]>> = {
+  owns: ['owner'],
+  charters: ['charterer'],
+  lets: ['landlord', 'lessor', 'letter'],
+  leases: ['lessor', 'landlord'],
+  rents: ['tenant', 'lessee', 'hirer'],
+  hires: ['hirer', 'charterer'],
+  sells: ['seller', 'vendor'],
+  buys: ['buyer', 'purchaser'],
+  insures: ['insurer'],
+  supplies: ['supplier'],
+  employs: ['employer'],
+  lends: ['lender'],
+  borrows: ['borrower'],
+  audits: ['auditor', 'auditors'],
+  operates: ['operator'],
+  licenses: ['licensor'],
+  publishes: ['publisher'],
+  manufactures: ['manufacturer'],
+};
+
+/** What those are called who do what a question asks about; none for other questions. */
+function calledByDeed(asked: string): readonly string[] {
+  const verb = DOES.exec(asked.trim())?.groups?.['verb'];
+  return verb === undefined ? [] : (CALLED_BY_DEED[verb.toLowerCase()] ?? []);
+}
+
 /** Who is called what a question asks for: "Lantern Cruises" where the tenant is asked; null where the text calls no one so. */
 export function partyNamed(text: string, question: Question): string | null {
   if (question.kind !== 'party') return null;
   const plain = text.replace(/\s+/g, ' ');
-  const asked = new Set(tokenize(question.text).map((token) => token.word));
+  const deeds = calledByDeed(question.text);
+  const asked = new Set([...tokenize(question.text).map((token) => token.word), ...deeds]);
   const byAnother = asksHolder(question) ? otherWords(question) : new Set<string>();
   for (const match of plain.matchAll(CALLED)) {
     const { name = '', role = '' } = match.groups ?? {};
@@ -131,5 +162,6 @@ export function partyNamed(text: string, question: Question): string | null {
       return name.replace(/^(?:The|Between|By|And)\s+/, '');
   }
   const office = question.kind === 'party' ? HOLDER.exec(question.text.trim())?.groups?.['office'] : undefined;
-  return office === undefined ? null : holderOf(plain, office.toLowerCase().split(/[\s-]+/));
+  if (office !== undefined) return holderOf(plain, office.toLowerCase().split(/[\s-]+/));
+  return deeds.map((deed) => holderOf(plain, [deed])).find((name) => name !== null) ?? null;
 }

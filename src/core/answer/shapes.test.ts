@@ -126,6 +126,9 @@ describe('who is called what is asked for', () => {
   test('is told only where somebody is asked for', () => {
     const rent = analyseQuestion('What is the rent of the tenant?', 'en');
     expect(partyNamed('Lantern Cruises (the Tenant) pays.', rent)).toBeNull();
+    const owns = analyseQuestion('Who owns the vessel?', 'en');
+    expect(partyNamed('Owner: Teal Shipping plc. Charterer: Aldmere Survey Office.', owns)).toBe('Teal Shipping plc');
+    expect(partyNamed('Aldmere Survey Office (the Charterer) pays.', owns)).toBeNull();
   });
 });
 

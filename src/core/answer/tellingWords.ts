@@ -29,7 +29,7 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [/^who signed\b|^wer hat .{2,50}unterschrieben(?!\p{L})/iu, /[Ss]ign|behalf|unterzeichn|unterschr|im Namen/u],
   [
     /^who (?:owns|bought|sold)\b|^wem gehör/i,
-    /\bown|belong|propert|\bb[uo]y|bought|purchas|acqui|sold|sell|shareholder|\bheld by\b|holds? (?:all|the shares|\d)|\bstays? its\b|\(the .?(?:Seller|Buyer|Purchaser|Owner)|[Gg]ehör|[Ee]igen/,
+    /\b[Oo]wn|[Bb]elong|[Pp]ropert|\bb[uo]y|bought|purchas|acqui|sold|sell|shareholder|\bheld by\b|holds? (?:all|the shares|\d)|\bstays? its\b|\(the .?(?:Seller|Buyer|Purchaser|Owner)|[Gg]ehör|[Ee]igen/,
   ],
   [
     /^who (?:audited|audits)\b|^which (?:firm|company) (?:audited|audits)\b/i,
