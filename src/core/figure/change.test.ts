@@ -37,6 +37,7 @@ describe('a change', () => {
     expect(changeOf(from, to, 'de')?.difference).toBe('2.520 Tausend Kronen');
     expect(changeOf(from, to, 'de')?.working).toBe('31.200 − 28.680 = 2.520; 2.520 ÷ 28.680 = 8,8 %');
     expect(changeOf({ ...from, unit: 'yen' }, { ...to, unit: 'yen' }, 'ja')?.difference).toBe('2,520千円');
+    expect(changeOf({ ...from, unit: 'vessel' }, { ...to, unit: 'vessel' }, 'ja')?.difference).toBe('2,520千隻');
     expect(changeOf(share('96.2'), share('97.1'), 'de')?.difference).toBe('0,9 Prozentpunkte');
   });
 

@@ -33,6 +33,13 @@ const GERMAN_UNITS: Readonly<Record<string, readonly [one: string, many: string]
   tonne: ['Tonne', 'Tonnen'],
   metre: ['Meter', 'Meter'],
   'percentage point': ['Prozentpunkt', 'Prozentpunkte'],
+  vessel: ['Schiff', 'Schiffe'],
+  sailing: ['Abfahrt', 'Abfahrten'],
+  employee: ['Beschäftigter', 'Beschäftigte'],
+  second: ['Sekunde', 'Sekunden'],
+  litre: ['Liter', 'Liter'],
+  kilometre: ['Kilometer', 'Kilometer'],
+  kilogram: ['Kilogramm', 'Kilogramm'],
 };
 const JAPANESE_UNITS: Readonly<Record<string, string>> = {
   yen: '円',
@@ -47,6 +54,18 @@ const JAPANESE_UNITS: Readonly<Record<string, string>> = {
   passenger: '人',
   page: 'ページ',
   share: '株',
+  vessel: '隻',
+  company: '社',
+  case: '件',
+  time: '回',
+  second: '秒',
+  tonne: 'トン',
+  m: 'メートル',
+  'nautical mile': '海里',
+  kwh: 'キロワット時',
+  litre: 'リットル',
+  dollar: 'ドル',
+  euro: 'ユーロ',
   'percentage point': 'ポイント',
 };
 
