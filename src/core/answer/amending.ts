@@ -149,5 +149,5 @@ function betweenOthers(one: AskedSource, two: AskedSource): boolean {
 export function areRelated(one: AskedSource, two: AskedSource): boolean {
   if (betweenOthers(one, two)) return false;
   if (shareInCommon(wordsOfName(one), wordsOfName(two)) >= OF_SERIES) return true;
-  return (isShort(one) || isShort(two)) && (mayChange(one, two) || mayChange(two, one));
+  return (isShort(one) && mayChange(one, two)) || (isShort(two) && mayChange(two, one));
 }

@@ -87,6 +87,23 @@ describe('two documents on one subject', () => {
   });
 });
 
+describe('two documents of which neither names the other', () => {
+  test('are not set against each other', () => {
+    const texts = {
+      'Berth lease.txt': paragraphs('1 Rent', 'The rent of the berth is 3,200 crowns a year.'),
+      'Annual filing.txt': paragraphs(
+        'Annual filing of the ferry company',
+        'We rent a berth.',
+        ...Array.from({ length: 60 }, (_, at) => `Sailing ${at} of the year was performed as planned by the crew on duty that day, in fair weather and without delay.`), // prettier-ignore
+        'The rent of the offices came to 41 thousand crowns in the year.',
+      ),
+    };
+    const { conflicts, headline } = asked(texts, 'How much is the rent of the berth?');
+    expect(conflicts).toEqual([]);
+    expect(headline).toBe('3,200 crowns');
+  });
+});
+
 describe('a move', () => {
   const surveys = {
     'Pile survey 2019.txt': paragraphs('Survey of the piles 2019', 'Of the piles examined, 31 are rotten. The worst is pile 88.'), // prettier-ignore
