@@ -110,13 +110,31 @@ const NAMED_BY = 0.5;
 /** Headings at the front of a document that may be its title. */
 const FIRST_TITLES = 2;
 
+/** The terms and dates of a document's front pages; its pages do not change, so each is looked through once. */
+interface Front {
+  readonly terms: ReadonlySet<string>;
+  readonly dates: ReadonlySet<string>;
+}
+const fronts = new WeakMap<AskedSource['segment'], Front>();
+
+function frontOf(source: AskedSource): Front {
+  const before = fronts.get(source.segment);
+  if (before !== undefined) return before;
+  const text = frontPages(source);
+  const front = {
+    terms: termSet(text, source.segment.language),
+    dates: new Set(findDates(text).map(({ value }) => value)),
+  };
+  fronts.set(source.segment, front);
+  return front;
+}
+
 /** True where a document that changes others may mean this one: it names its date, or most words of its name or title. */
 export function mayChange(changing: AskedSource, original: AskedSource): boolean {
-  const text = frontPages(changing);
+  const { terms: held, dates } = frontOf(changing);
   const facts = statedFacts(original);
   const date = facts.find(({ field }) => field === 'date')?.value;
-  if (date !== undefined && findDates(text).some(({ value }) => value === date)) return true;
-  const held = termSet(text, changing.segment.language);
+  if (date !== undefined && dates.has(date)) return true;
   const titles = [
     bareName(original),
     ...facts.flatMap(({ field, value }) => (field === 'title' ? value : [])),

@@ -147,9 +147,10 @@ function answersAlone(
   const said = valueSaid(best, question);
   if (said === null) return [];
   return sources.flatMap((other) => {
-    if (other.id === best.source.id || !areRelated(other, best.source)) return [];
+    const found = other.id === best.source.id ? [] : able.filter(({ source }) => source.id === other.id);
+    if (found.length === 0 || !areRelated(other, best.source)) return [];
     // What changes a clause is told with the clause.
-    const own = able.filter((one) => one.source.id === other.id && !changesClause(one));
+    const own = found.filter((one) => !changesClause(one));
     const [leading] = own;
     if (leading === undefined) return [];
     const among = { evidence: own, able: own, leading };
