@@ -54,7 +54,8 @@ function sameWhereAsked(text: string, after: string, question: Question, languag
 }
 
 /** Where a paragraph of a clause's new wording begins: "1. No more than six fish a day may be taken. 2. Sea bass". */
-const PARAGRAPH = /(?<=[.;:“„"」]\s?|\p{L}\s)(?=(?:\(?\d{1,2}[.)]|[（(]\d{1,2}[)）]|\d{1,2}\.\d+)\s)/u;
+const PARAGRAPH =
+  /(?<=[.:;“„"」]\s?|\p{L}\s)(?=(?:\(?\d{1,2}[.)]|[（(]\d{1,2}[)）])\s+[\p{Lu}\p{Script=Han}])|(?<=[.:;“„"」]\s?)(?=\d{1,2}\.\d+\s+\p{Lu})/u;
 
 /** The sentence of a clause's new wording that holds most of what is asked, the first of equals. */
 function sentenceAsked(whole: string, question: Question, language: Language): string {

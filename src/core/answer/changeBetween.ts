@@ -10,7 +10,7 @@ import { asksChange, asksSizeOfMove } from './moves';
 import type { Question } from './question';
 import { wordsOver } from './rowEvidence';
 import type { Sought } from './seek';
-import { dateOf, type Side } from './sides';
+import { inTime, type Side } from './sides';
 import { namesMoney } from './sumsTold';
 import { ALIKE, isYear, ofOneThing, moveTold, shareAround, tellingsOf, type Telling } from './tellings';
 import type { AnswerKind, AskedSource, Operand, ReaderAnswer } from './types';
@@ -206,7 +206,7 @@ export function changeOfSides(sides: readonly Side[], question: Question): Reade
   if (now === undefined || before === undefined || now === before || !asksSizeOfMove(question.text)) return null;
   const alike = shareOfShorter(...([now, before].map(({ claim, source }) => wordsIn(claim.text, source.segment.language)) as [Set<string>, Set<string>])); // prettier-ignore
   // Which was first is not told by the order in which they are shown.
-  if (!now.amends && (dateOf(now.source) ?? '') <= (dateOf(before.source) ?? '')) return null;
+  if (!now.amends && inTime(now.source, before.source) <= 0) return null;
   // Of a year that is named, sides of other years say nothing.
   const enough = namesMoney(question.text) ? ALIKE_OF_SUMS : ALIKE;
   if (!now.amends && (alike < enough || yearsAsked(question).length > 0)) return null;

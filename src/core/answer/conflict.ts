@@ -168,12 +168,16 @@ function turnsFrom({ text, source }: Evidence, said: string): boolean {
 /** Words that say how a value is meant, which sentences of anything share. */
 const OF_VALUES = /^(?:within|least|most|more|less|than|not|befor|after|until|up|per|each|ever|year|month|week|day)$/;
 
-/** True for two sentences that share a word, the unit of a value aside. */
-function shareWord(one: Evidence, two: Evidence, { unit, told = unit }: Value): boolean {
+/** The words that two sentences share, the unit of a value aside. */
+function sharedWords(one: Evidence, two: Evidence, { unit, told = unit }: Value): string[] {
   const [a, b] = [one, two].map(({ text, source }) => wordsIn(text, source.segment.language)) as [Set<string>, Set<string>]; // prettier-ignore
   const units = termSet(told, one.source.segment.language);
-  return [...a].some((word) => b.has(word) && !units.has(word) && !OF_VALUES.test(word));
+  return [...a].filter((word) => b.has(word) && !units.has(word) && !OF_VALUES.test(word));
 }
+
+/** Words that two sentences must share, or else their share of all, for one that is far to speak of the same. */
+const SEVERAL = 2;
+const MUCH_ALIKE = 0.2;
 
 /** What a sentence is held against. */
 interface Beside {
@@ -186,10 +190,12 @@ interface Beside {
 
 /** True for a sentence of another document that speaks of what the best speaks of: both hold words of the question, and far ones share a word beside; or it says what becomes of the best one's value. */
 function speaksOfSame(one: Evidence, { best, said, value, far }: Beside, question: Question): boolean {
-  const alike = shareWord(one, best, value);
-  if (turnsFrom(one, said) && alike) return true;
+  const shared = sharedWords(one, best, value).length;
+  if (turnsFrom(one, said) && shared > 0) return true;
   if (!far) return shareWords(one, best, question, SHARED, new Set());
   const units = termSet(value.told ?? value.unit, one.source.segment.language);
+  const [a, b] = [one, best].map(({ text, source }) => wordsIn(text, source.segment.language)) as [Set<string>, Set<string>]; // prettier-ignore
+  const alike = shared >= SEVERAL || (shared > 0 && shareInCommon(a, b) >= MUCH_ALIKE);
   return alike && shareWords(one, best, question, SHARED_FAR, units);
 }
 

@@ -1,4 +1,5 @@
 import { statedFacts } from '../facts';
+import { amendingIn, mayChange } from './amending';
 import { bareName, isDraft } from '../search';
 import { erasIn, findDates, sayDate } from '../text';
 import type { AskedSource, DraftClaim } from './types';
@@ -24,10 +25,27 @@ export function dateOf(source: AskedSource): string | null {
   return date ?? named ?? null;
 }
 
+/** The number that tells documents of one name apart: 3 of "Winch manual edition 3"; null where their names differ otherwise. */
+function editionsOf(one: AskedSource, two: AskedSource): readonly [number, number] | null {
+  const [a, b] = [one, two].map((source) => /^(?<name>.*?)\s*(?<number>\d{1,3})$/u.exec(bareName(source))?.groups);
+  if (a === undefined || b === undefined || a['name'] !== b['name']) return null;
+  return [Number(a['number']), Number(b['number'])];
+}
+
+/** How two documents follow each other in time: less than 0 where the first is the earlier, 0 where nothing tells; one that tells its date is later than one that tells none. */
+export function inTime(one: AskedSource, two: AskedSource): number {
+  const [a, b] = [dateOf(one), dateOf(two)];
+  if (a !== null || b !== null) return (a ?? '').localeCompare(b ?? '');
+  const editions = editionsOf(one, two);
+  if (editions !== null) return editions[0] - editions[1];
+  const changes = (first: AskedSource, second: AskedSource): boolean => amendingIn(first).length > 0 && mayChange(first, second); // prettier-ignore
+  return Number(changes(one, two)) - Number(changes(two, one));
+}
+
 /** Amendments first, drafts last, later documents before earlier ones. */
 export function byForce(one: Side, two: Side): number {
   const rank = (side: Side): number => (side.amends ? 0 : isDraft(side.source.name) ? 2 : 1);
-  return rank(one) - rank(two) || (dateOf(two.source) ?? '').localeCompare(dateOf(one.source) ?? '');
+  return rank(one) - rank(two) || inTime(two.source, one.source);
 }
 
 /** How a line names the side that puts another out of force. */
