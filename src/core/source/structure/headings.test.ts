@@ -63,6 +63,11 @@ describe('a numbered line in running type', () => {
     expect(builder.sections.at(-1)?.title).toBe('');
   });
 
+  test('is a sentence where it tells a figure and ends in a full stop', () => {
+    const builder = new SectionBuilder(10);
+    expect(builder.offer(line('1. Das Haus hat 18 Betten.')).heading).toBe(false);
+  });
+
   test('is its title when short, or a question', () => {
     const builder = new SectionBuilder(10);
     expect(builder.offer(line('1 Who may apply')).heading).toBe(true);

@@ -187,7 +187,9 @@ export class SectionBuilder {
   private isTitled(rest: string, line: HeadingCandidate): boolean {
     if (rest === '') return line.alone;
     if (!line.alone || !looksLikeTitle(rest)) return false;
-    return line.distinct || line.size > 1.05 * this.bodySize || (rest.length < 70 && !isSentence(rest));
+    // “1. Das Haus hat 18 Betten.” is a short sentence.
+    const tellsFigure = /\d[^.]*\.$/.test(rest);
+    return line.distinct || line.size > 1.05 * this.bodySize || (rest.length < 70 && !isSentence(rest) && !tellsFigure);
   }
 
   private isTypographic(text: string, line: HeadingCandidate): boolean {
