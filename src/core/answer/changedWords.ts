@@ -36,15 +36,15 @@ const COMES_FIRST =
 /** "an die Stelle der Angabe „A“ die Angabe „B“": nothing but a noun stands between. */
 const IN_STEAD = /^\s*(?:die|das|der)\s+(?:angabe|wort|wörter|worte|zahl|betrag)\s*$/i;
 
-/** What is between words that are put behind others, "the addition of “B” after “A”", "“B” is inserted after “A”", and the other way round. */
+/** What is between words that are put behind others, "the addition of “B” after “A”", "“B” is inserted after “A”". */
 const PUT_BEHIND = /^[^“„"]{0,40}?(?<!\p{L})(?:after|following|behind|nach|hinter)(?!\p{L})[^“„"]{0,30}$/iu;
-const BEHIND_IS_PUT =
-  /^[^“„"]{0,30}?(?:insert\w*|add\w*|eingefügt|ergänzt|angefügt|の次に|の下に|の後に)?[^“„"]{0,40}$/iu;
 /** Says that words are put in, behind others that stay. */
 const PUTS_IN = /\b(?:addition|add(?:ed|ing)?|insert(?:ed|ion|ing)?)\b|(?:ein|an)(?:ge)?füg|ergänz|加える|挿入/i;
-/** The same of words in front of the quotation of those that stay. */
+/** What stands in front of the quotation of words that stay, "after “A” there is inserted “B”"; in Japanese behind it. */
 const STAYS =
   /(?:\b(?:after|following|behind)|(?<!\p{L})(?:nach|hinter))\s(?:(?:the|de[mnr]) )?(?:words?|figures?|expressions?|Wort|Wörtern|Worten|Angabe|Zahl)?\s*$/iu;
+
+const STAYS_IN_JAPANESE = /^(?:の次に|の下に|の後に)/;
 
 /** Words that are put behind others, which stay: a pair of these and of both; null for a sentence that puts none in so. */
 function putBehind(text: string, quoted: ReturnType<typeof quotedIn>): WordsPut | null {
@@ -56,8 +56,8 @@ function putBehind(text: string, quoted: ReturnType<typeof quotedIn>): WordsPut 
     now: /[\u3040-\u30ff\u4e00-\u9fff]/.test(first) ? first + second : `${first} ${second}`,
   });
   if (PUT_BEHIND.test(between)) return joined(two.words, one.words);
-  const stays = STAYS.test(text.slice(0, one.start)) || /^(?:の次に|の下に|の後に)/.test(between);
-  return stays && BEHIND_IS_PUT.test(between) ? joined(one.words, two.words) : null;
+  const stays = STAYS.test(text.slice(0, one.start)) || STAYS_IN_JAPANESE.test(between);
+  return stays ? joined(one.words, two.words) : null;
 }
 
 /** True for a sentence that puts words behind others of a clause. */
