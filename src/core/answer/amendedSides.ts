@@ -87,10 +87,15 @@ function placeOf(one: Evidence): { readonly at: Address; readonly nth: number } 
   return { at: addressOf(source, lead !== undefined && labelled(lead.text) ? lead : one), nth: index - first + 1 };
 }
 
-/** True for a sentence that changes a clause it names. */
-export function changesClause({ source, unit }: Pick<Evidence, 'source' | 'unit'>): boolean {
+/** What a sentence changes in a clause that it names; undefined for one that changes none. */
+function changeAt({ source, unit }: Pick<Evidence, 'source' | 'unit'>): Amending | undefined {
   const place = placeKey(unit.spans);
-  return amendingIn(source).some((change) => [change.unit, ...change.behind].some(({ spans }) => placeKey(spans) === place)); // prettier-ignore
+  return amendingIn(source).find((change) => [change.unit, ...change.behind].some(({ spans }) => placeKey(spans) === place)); // prettier-ignore
+}
+
+/** True for a sentence that changes a clause it names. */
+export function changesClause(one: Pick<Evidence, 'source' | 'unit'>): boolean {
+  return changeAt(one) !== undefined;
 }
 
 /** The documents that change clauses of others, the earliest first. */
@@ -148,8 +153,7 @@ export function changedSides(
   changing: readonly AskedSource[],
   question: Question,
 ): Side[] | null {
-  const place = placeKey(best.unit.spans);
-  const change = amendingIn(best.source).find(({ unit, behind }) => [unit, ...behind].some(({ spans }) => placeKey(spans) === place)); // prettier-ignore
+  const change = changeAt(best);
   if (change === undefined) return null;
   const told = quotedClaim(quoteOf(best.source, change)).text;
   for (const one of evidence) {

@@ -44,11 +44,16 @@ function corrects(one: Evidence, two: Evidence): boolean {
 /** Share of their words from which on two sentences are one clause in two wordings. */
 const ONE_CLAUSE = 0.75;
 
+/** The words of two sentences, without their figures. */
+function wordsOfBoth(one: Evidence, two: Evidence): [Set<string>, Set<string>] {
+  const words = ({ text, source }: Evidence): Set<string> => wordsIn(text, source.segment.language);
+  return [words(one), words(two)];
+}
+
 /** True for sentences of two documents that are one clause in two wordings. */
 function oneClause(one: Evidence, best: Evidence): boolean {
   if (one.row !== null || best.row !== null || one.source.id === best.source.id) return false;
-  const [a, b] = [one, best].map(({ text, source }) => wordsIn(text, source.segment.language));
-  return a !== undefined && b !== undefined && shareInCommon(a, b) >= ONE_CLAUSE;
+  return shareInCommon(...wordsOfBoth(one, best)) >= ONE_CLAUSE;
 }
 
 /** True for a sentence or row that may say the same thing as the best one. */
@@ -170,7 +175,7 @@ const OF_VALUES = /^(?:within|least|most|more|less|than|not|befor|after|until|up
 
 /** The words that two sentences share, the unit of a value aside. */
 function sharedWords(one: Evidence, two: Evidence, { unit, told = unit }: Value): string[] {
-  const [a, b] = [one, two].map(({ text, source }) => wordsIn(text, source.segment.language)) as [Set<string>, Set<string>]; // prettier-ignore
+  const [a, b] = wordsOfBoth(one, two);
   const units = termSet(told, one.source.segment.language);
   return [...a].filter((word) => b.has(word) && !units.has(word) && !OF_VALUES.test(word));
 }
@@ -194,8 +199,7 @@ function speaksOfSame(one: Evidence, { best, said, value, far }: Beside, questio
   if (turnsFrom(one, said) && shared > 0) return true;
   if (!far) return shareWords(one, best, question, SHARED, new Set());
   const units = termSet(value.told ?? value.unit, one.source.segment.language);
-  const [a, b] = [one, best].map(({ text, source }) => wordsIn(text, source.segment.language)) as [Set<string>, Set<string>]; // prettier-ignore
-  const alike = shared >= SEVERAL || (shared > 0 && shareInCommon(a, b) >= MUCH_ALIKE);
+  const alike = shared >= SEVERAL || (shared > 0 && shareInCommon(...wordsOfBoth(one, best)) >= MUCH_ALIKE);
   return alike && shareWords(one, best, question, SHARED_FAR, units);
 }
 
@@ -206,9 +210,8 @@ function wordsWithout({ text, source }: Evidence, value: string): ReadonlySet<st
 
 /** How much a sentence speaks for being what another document says of the same as the best: how near it comes by score, how alike it is, and whether it says what becomes of the best one's value. */
 function rankBeside(one: Evidence, best: Evidence, said: string): number {
-  const [a, b] = [one, best].map(({ text, source }) => wordsIn(text, source.segment.language)) as [Set<string>, Set<string>]; // prettier-ignore
   const headed = one.features.headed >= UNDER_HEAD ? 0.25 : 0;
-  return one.score / best.score + shareInCommon(a, b) + headed + (turnsFrom(one, said) ? 1 : 0);
+  return one.score / best.score + shareInCommon(...wordsOfBoth(one, best)) + headed + (turnsFrom(one, said) ? 1 : 0);
 }
 
 /** What other documents say in sentences that come as near to the question as the best one, or of what they would answer by themselves where they speak of the same, if their value differs; a value of another unit is of something else. */
