@@ -13,7 +13,7 @@ import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { asksWhy, reasonAmong } from './reasons';
 import { columnAsked } from './rowEvidence';
 import { rowsListed } from './rowsListed';
-import { isNear } from './speaksOfElse';
+import { isNear, isOfFigures } from './speaksOfElse';
 import { isNameOfDocument, isTitle } from './surroundings';
 import type { Among } from './trust';
 import { lacksTellingWords } from './tellingWords';
@@ -70,6 +70,7 @@ export function leadingOf({ question, hits, sources, place }: Sought): Leading |
   const able = evidence.filter(
     (one) =>
       canAnswer(one) &&
+      !isOfFigures(one, question) &&
       (!why || isSaid(one)) &&
       !(valued && (isCaption(one.source.tables, one.unit.spans) || passedOver(one))),
   );
@@ -211,6 +212,17 @@ function tellsMatter(one: Evidence, question: Question): boolean {
   return question.matter !== null && tellingOf(question.matter, one) === 'itself' && namesWhatIsAsked(question, one);
 }
 
+/** True where it is told with the sentence before: "… a recording thermometer. Its data are kept for 18 months." */
+function tellsMatterAfter(one: Evidence, question: Question): boolean {
+  return question.matter !== null && tellingOf(question.matter, one) === 'with the one before' && namesWhatIsAsked(question, one); // prettier-ignore
+}
+
+/** What opens a sentence that holds in some case only, and what asks for such a case. */
+const OPENS_CONDITION =
+  /^\s*(?:\(?[\w.]{1,5}[.)]?\s)?(?:If|Where|Should|When|In case|Wenn|Falls|Sofern|Kommt|Fällt|Ist|Wird|Hat|Verletzt|Gerät|Verstößt|Bei)\s/u;
+const CONDITIONAL =
+  /\b(?:if|in case|when|after|where|wenn|falls|bei|nach)\s(?!must\b|does\b|is\b|are\b|can\b|may\b)\p{L}/iu;
+
 /** What tells the matter that is asked for, with the value where one is asked; undefined where nothing near the best does. */
 function matterAmong(able: readonly Evidence[], question: Question): Evidence | undefined {
   const [best] = able;
@@ -220,10 +232,15 @@ function matterAmong(able: readonly Evidence[], question: Question): Evidence | 
   // Who holds an office is told by a name.
   if (kind === 'party') return telling.find(({ features }) => features.kind > 1) ?? telling[0];
   if (!VALUE_KINDS.has(kind)) return telling[0];
+  // What ends an agreement otherwise than at its end is asked for by a condition.
+  const plain = CONDITIONAL.test(question.text) ? telling : telling.filter(({ text }) => !OPENS_CONDITION.test(text));
+  const near = able.filter((one) => one.score >= MATTER_SCORE * best.score && tellsMatterAfter(one, question));
   return (
+    plain.find(({ features }) => features.kind >= 1) ??
     telling.find(({ features }) => features.kind >= 1) ??
+    near.find(({ features }) => features.kind >= 1) ??
     telling.find(({ features }) => features.kind > 0) ??
-    telling.find(tellsFigure) ??
+    telling.find((one) => tellsFigure(one, kind)) ??
     (kind === 'date' ? telling[0] : undefined)
   );
 }

@@ -3,7 +3,7 @@ import { termsOf } from '../search';
 
 /** What is counted: "grievances" of "how many grievances were filed". */
 const COUNTED =
-  /\b(?:how many|what number of|what (?:is|was|are|were) the (?:total |maximum |minimum |greatest |largest |smallest |highest |permitted )?number of|wie viele)\s+(?:(?:more|fewer|less|additional|mehr|weniger)\s+)?(?:of (?:the |its |their )?)?(?<things>(?:[\p{L}’'-]+\s+){0,2}?[\p{L}-]+)(?=\s+(?:is|are|was|were|do|does|did|has|have|had|may|must|can|could|shall|should|will|would|came|come|went|sit|sits|sat|serve|serves|live|lives|work|works|worked|belong|attended|joined|left|took|of|in|on|at|for|per|to|by|from|with|under|werden|wurden|sind|waren|hat|haben|darf|dürfen|muss|müssen|kann|können|gibt)\b|\s*\?|$)/iu;
+  /\b(?:how many|what number of|what (?:is|was|are|were) the (?:total |maximum |minimum |greatest |largest |smallest |highest |permitted )?number of|wie viele)\s+(?:(?:more|fewer|less|additional|mehr|weniger)\s+)?(?:of (?:the |its |their )?)?(?<things>(?:[\p{L}’'-]+\s+){0,2}?[\p{L}-]+)(?=\s+(?:is|are|was|were|do|does|did|has|have|had|may|must|can|could|shall|should|will|would|came|come|went|sit|sits|sat|serve|serves|live|lives|work|works|worked|belong|attended|joined|left|took|kept|led|made|got|held|lost|won|broke|fell|ran|gave|stood|sank|hit|caught|[a-z]{3,}ed|of|in|on|at|for|per|to|by|from|with|under|werden|wurden|sind|waren|hat|haben|darf|dürfen|muss|müssen|kann|können|gibt)\b|\s*\?|$)/iu;
 /** The same of a German question, whose nouns are known by their capitals: "Lehrlinge" of "wie viele neue Lehrlinge gibt es". */
 const GERMAN_COUNTED = /\b[Ww]ie viele[nr]?\s+(?:\p{Ll}+e[nrsm]?\s+){0,2}(?<things>\p{Lu}[\p{L}-]+)/u;
 /** Words behind a number, at most, among which what it counts stands; and before one, in "the number of employees was 486". */
@@ -15,7 +15,7 @@ const COUNTED_UNTIL =
 /** People are counted by many names: crew, passengers, members. */
 const PEOPLE = /^(?:people|persons?|individuals?|personen|leute|menschen)$/i;
 const PERSONS =
-  'people persons individuals employees workers workforce headcount members staff crew passengers travellers visitors guests men women adults children apprentices developers users students pupils inhabitants residents participants candidates shareholders directors officers personen leute menschen mitarbeiter beschäftigte mitglieder fahrgäste gäste besucher teilnehmer einwohner'.split(
+  'people persons individuals employees workers workforce headcount members staff crew passengers travellers visitors guests men women adults children apprentices developers users students pupils inhabitants residents participants spectators customers candidates shareholders directors officers personen leute menschen mitarbeiter beschäftigte mitglieder fahrgäste gäste besucher teilnehmer einwohner'.split(
     ' ',
   );
 

@@ -35,6 +35,9 @@ const EACH_MONTH =
 /** A year, with the part of it that is told: "autumn 2026", "the end of 2031", "Mitte 2027". */
 const YEAR =
   /(?<![\p{L}\d])(?:(?:early |late )?(?:spring|summer|autumn|winter) (?:of )?|(?:early|late|mid)[ -](?:in )?|(?:the )?(?:end|beginning|start|middle) of |(?:Anfang|Mitte|Ende|Frühjahr|Sommer|Herbst|Winter) )?(?:19|20)\d{2}(?![\p{L}\d])/giu;
+/** A day of each month, by its number: "the 25th of the month", "the tenth of the following month", "bis zum dritten Werktag". */
+const DAY_OF_MONTH =
+  /\b(?:the )?(?:\d{1,2}(?:st|nd|rd|th)|first|second|third|fifth|tenth|fifteenth|twentieth|last)(?: working| business)?(?: day)? of (?:the|each|every) (?:same |next |following |current )?(?:calendar )?(?:month|quarter|year)\b|(?<!\p{L})(?:am|zum|dem|der|bis) (?:\d{1,2}\.|ersten|dritten|fünften|zehnten|fünfzehnten|letzten)(?: (?:Werktag|Tag|Arbeitstag)\p{L}*)?(?: (?:des|eines|jeden|im) \p{L}*[Mm]onats?)?(?=[\s,.;])/gu;
 /** Asks for months, and what tells them. */
 const ASKS_MONTH = /\b(?:which|what) months?\b|\bwelche[mnrs]? monat(?:en|e|s)?\b|何月/i;
 const MONTH =
@@ -64,6 +67,8 @@ export function datesTold(text: string, asked: string): Range[] {
   if (dates.length > 0) return dates;
   const monthly = /いつ|期限|何日(?!間)/.test(asked) ? ranges(text, EACH_MONTH) : [];
   if (monthly.length > 0) return monthly;
+  const ofMonth = ASKS_DAY.test(asked) || ASKS_DEADLINE.test(asked) ? ranges(text, DAY_OF_MONTH) : [];
+  if (ofMonth.length > 0) return ofMonth;
   const weekdays = ASKS_DAY.test(asked) ? ranges(text, WEEKDAY) : [];
   if (weekdays.length > 0) return weekdays;
   const lasting = ASKS_UNTIL.test(asked) ? ranges(text, LASTING) : [];

@@ -6,7 +6,7 @@ const EVERY =
   /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|fourth|fifth|sixth|seventh|eighth|tenth|other|half|halbe|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}(?!\p{L})(?<!\s(?:by|to|of|and|or|in|at|on|for|from|with|the|an?|und|oder|von|durch))|\bjedes halbe jahr\b/giu;
 const ASKS_OFTEN =
   /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b|\bin welchen (?:zeit)?abständen\b|\bin welchem (?:rhythmus|turnus)\b|何回|頻度|ごと|おき/i;
-const FREQUENCY =
+export const FREQUENCY =
   /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\bin (?:the|every|each|its) (?:(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)(?:,| and)? (?:(?:in )?the )?){1,4}years?\b|\b(?:hourly|daily|nightly|weekly|fortnightly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:hour|day|fortnight|morning|evening|night|week|month|quarter|season|spring|summer|autumn|winter|year|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b|\b(?:ein|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf|\d+)mal (?:im|in der|am|pro|je|jede[nrs]?) (?:jahr|halbjahr|quartal|monat|woche|tag|stunde|schicht|saison)(?!\p{L})|\b(?:stünd|täg|wöchent|monat|vierteljähr|halbjähr|jähr)lich\w*|\bjede[nrsm]? (?:stunde|tag|morgen|abend|nacht|woche|monat|quartal|frühjahr|sommer|herbst|winter|jahr|(?:mon|diens|donners|frei|sams|sonn)tag|mittwoch|schicht|fahrt)(?!\p{L})|毎(?:日|朝|晩|週|月|年|時|回)|隔[週月年]|(?:年|月|週|[日一]日)に?\s?[\d一二三四五六]+回|[\d一二三四五六]+(?:年|か月|ヶ月|週間|日|時間)(?:ごと|毎|おき)に?(?:[\d一二三四五六]+回)?/giu;
 /** The same where nothing says in what time: "the trustees sat five times". */
 const SO_MANY_TIMES =
@@ -51,9 +51,19 @@ function boundsTold(text: string, asked: string): Range[] {
   return ASKS_UNTIL.test(asked) ? datesOf(text).filter(({ start }) => UP_TO.test(text.slice(0, start))) : [];
 }
 
+/** What makes a time a limit or a length, which tells nothing of how often something happens. */
+const OF_A_LENGTH =
+  /(?:\b(?:more|longer|less|later) than|\b(?:for|during|not exceeding)|(?<!\p{L})(?:länger als|mehr als|für|während))\s$/iu;
+/** What a time in a sentence stands with that tells how often something happens; a row tells it without. */
+const OF_INTERVALS =
+  /interval|abst[aä]nd|turnus|rhythm|after|nach |every|each|\bper\b|alle |jede|spätestens|at least|at the latest|ごと|毎|おき|回/i;
+const ROW = 60;
+/** What stands before a time of notice in German. */
+const NOTICE_OF = /(?<!\p{L})(?:[Ff]rist von|[Kk]ündigungsfrist (?:beträgt|von))\s$/u;
+
 /** Asks how soon something is to be done. */
 const ASKS_SOON =
-  /\bhow (?:soon|quickly|fast)\b|\bwithin (?:what|which)\b|\bwie (?:schnell|bald)\b|何日以内|どのくらいで/i;
+  /\bhow (?:soon|quickly|fast)\b|\bwithin (?:what|which)\b|\bwie (?:schnell|rasch|zügig|bald)(?!\p{L})|何日以内|どのくらいで/iu;
 /** How soon, without a number. */
 const PROMPTLY =
   /\b(?:by|on|not later than) the (?:same|next|following) (?:working |business )?day\b|\b(?:at once|immediately|without (?:undue )?delay|forthwith|straight ?away)\b|(?<!\p{L})(?:(?:am|bis zum) (?:selben|gleichen|nächsten|folgenden) (?:\p{L}+)?tage?|unverzüglich|sofort)(?!\p{L})|直ちに|速やかに|遅滞なく|翌(?:営業)?日まで/giu;
@@ -94,6 +104,11 @@ function isOneTime(text: string, one: NumberMention, next: NumberMention): boole
   return GOES_ON.test(between) || (between === ' ' && /^hour/.test(one.unit ?? '') && /^min/.test(next.unit ?? ''));
 }
 
+/** True for words that say how often something happens: "twice a year". */
+export function saysHowOften(text: string): boolean {
+  return text.search(FREQUENCY) === 0;
+}
+
 /** Times that a text tells, and how often something happens where that is asked. */
 export function durationsTold(text: string, asked: string, language: Language): Range[] {
   if (ASKS_OFTEN.test(asked)) {
@@ -105,6 +120,7 @@ export function durationsTold(text: string, asked: string, language: Language): 
   if (lengths.length > 0) return lengths;
   const sized = /\bbe\s*\?*$/i.test(asked) && OF_A_THING.test(asked) ? ranges(text, ANY_LENGTH).filter(({ end }) => !ACROSS.test(text.slice(end))) : []; // prettier-ignore
   if (sized.length > 0) return sized;
+  const often = ASKS_OFTEN.test(asked);
   const length = ASKS_LENGTH.test(asked);
   const term = ASKS_TERM.test(asked);
   const times = measuredNumbers(text, language).filter(
@@ -113,7 +129,8 @@ export function durationsTold(text: string, asked: string, language: Language): 
       UNITS_OF_TIME.test(unit) &&
       !(length && FROM_A_POINT.test(text.slice(end, end + 12))) &&
       !(term && /\b(?:within|binnen|innerhalb(?: von)?) $/i.test(text.slice(0, start))) &&
-      !(term && OF_NOTICE.test(text.slice(end, end + 24))),
+      !(often && (OF_A_LENGTH.test(text.slice(0, start)) || (text.length > ROW && !OF_INTERVALS.test(text)))) &&
+      !(term && (OF_NOTICE.test(text.slice(end, end + 24)) || NOTICE_OF.test(text.slice(0, start)))),
   );
   const whole = times.flatMap((time, at) => {
     const [before, next] = [times[at - 1], times[at + 1]];
@@ -127,8 +144,8 @@ export function durationsTold(text: string, asked: string, language: Language): 
   const prompt = times.length === 0 && ASKS_SOON.test(asked) ? ranges(text, PROMPTLY) : [];
   if (prompt.length > 0) return prompt;
   // What happens each quarter takes no quarter.
-  const often = times.length > 0 || length || term ? whole : ranges(text, FREQUENCY);
-  if (often.length > 0) return often;
+  const repeated = times.length > 0 || length || term ? whole : ranges(text, FREQUENCY);
+  if (repeated.length > 0 || often) return repeated;
   const lasting = ranges(text, LASTING);
   if (lasting.length > 0) return lasting;
   const measures = LONG_THING.test(asked) ? ranges(text, ANY_LENGTH) : [];

@@ -4,7 +4,7 @@ import type { AnswerKind } from './types';
 const YES_NO =
   /^(?:ist|sind|war|waren|darf|dürfen|kann|können|muss|müssen|soll|sollen|sollte|hat|haben|hatte|gibt|gab|gilt|gelten|wird|werden|wurde|wurden|braucht|kostet|besteht|gehört|benötigt|haftet|zahlt|trägt|übernimmt|enthält|verfällt|bekommt|erhält|reicht|genügt|endet)\s/iu;
 const TIMES = String.raw`\p{L}*(?:tage|wochen|monate|jahre|stunden|minuten|sekunden)n?`;
-const SOON = String.raw`repar|behob|behoben|antwort|reagier|meld|ersetz|ersatz|liefer|zahl|bearbeit|erledig|geprüft|da sein|vor ort|unterwegs|einsatz|bereit|kommen`;
+const SOON = String.raw`repar|behob|behoben|antwort|reagier|meld|ersetz|ersatz|liefer|zahl|bearbeit|erledig|geprüft|da sein|vor ort|unterwegs|einsatz|bereit|kommen|kommt|entscheid|räum|beseitig|entfern|beheb|beginn`;
 const SUM = String.raw`\p{L}*(?:strafe|bußgeld|gebühr|preis|summe|betrag|miete|pacht|rabatt|nachlass|skonto|lohn|gehalt|vergütung|entgelt|kaution|prämie|beitrag|umsatz|einnahme|erlös|gewinn|überschuss|verlust|zuschlag|abschlag|aufschlag|entschädigung|erstattung|selbstbehalt|ermäßigung|dividende|steuer|abgabe|aufwand|schulden)e?[ns]?`;
 const SHARE = String.raw`(?:prozentsatz|\p{L}*(?:steuer|zins|beitrags)satz|\p{L}*anteil|(?<!\p{L})teil|bruchteil|\p{L}*quote|\p{L}*zins(?:en)?|\p{L}*rendite|\p{L}*marge|\p{L}*feuchte|\p{L}*feuchtigkeit|inflation)`;
 const MEASURE = String.raw`\p{L}*(?:höhe|tiefe|weite|breite|länge|geschwindigkeit|temperatur|gewicht|stärke|größe|alter|druck|spannung|(?<!\p{L})(?:motor|nenn|pump)?leistung|(?<!\p{L})(?:höchst|trag|nutz)?last|drehzahl|kapazität|(?<!ober)fläche|menge)`;
@@ -24,7 +24,7 @@ export const GERMAN_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   [/\bwie ?viel (?:zeit|urlaub|vorlauf)\b/i, 'duration'],
   [
     new RegExp(
-      String.raw`\bwie viele[nr]? ${TIMES}(?!\p{L})|\bwie lang (?:ist|sind|war|waren) .*(?:pause|frist|zeit|dauer|fahrt|urlaub|schicht)(?:en)?(?!\p{L})|\bwie (?:lange|oft|häufig|früh|spät|zeitig|bald)(?!\p{L})|\bin welche[mn] (?:zeitlichen )?(?:zeitabständen|abständen|abstand|rhythmus|turnus|zeitraum)\b|\bwelche[rnms]? (?:zeit(?= (?:bleibt|ist|wird|hat|haben))|\p{L}*(?:frist|dauer|zeitraum|laufzeit|wartezeit|ruhezeit|arbeitszeit|probezeit))(?!\p{L})|\bwie schnell (?:ist|sind|muss|müssen|soll|sollte|sollten|wird|werden|hat|haben)\b.*(?:${SOON})`,
+      String.raw`\bwie viele[nr]? ${TIMES}(?!\p{L})|\bwie lang (?:ist|sind|war|waren) .*(?:pause|frist|zeit|dauer|fahrt|urlaub|schicht)(?:en)?(?!\p{L})|\bwie (?:lange|oft|häufig|früh|spät|zeitig|bald)(?!\p{L})|\bin welche[mn] (?:zeitlichen )?(?:zeitabständen|abständen|abstand|rhythmus|turnus|zeitraum)\b|\bwelche[rnms]? (?:zeit(?= (?:bleibt|ist|wird|hat|haben))|\p{L}*(?:frist|dauer|zeitraum|laufzeit|wartezeit|ruhezeit|arbeitszeit|probezeit))(?!\p{L})|\bwie (?:schnell|rasch|zügig) (?:ist|sind|muss|müssen|soll|sollte|sollten|wird|werden|hat|haben)\b.*(?:${SOON})`,
       'iu',
     ),
     'duration',
@@ -45,7 +45,10 @@ export const GERMAN_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [ASKS_TIME, 'date'],
-  [/^wann (?:darf|dürfen|kann|können|könnte\w*)(?!\p{L})/iu, 'passage'],
+  [
+    /^wann (?:darf|dürfen|kann|können|könnte\w*)(?!\p{L})|^wann (?:muss|müssen|ist|sind|wird|werden|soll|sollen) .*(?:eingestellt|einstellen|bleiben|unterbrochen|unterbrechen|gesperrt|nötig|notwendig|erforderlich|erlaubt|verboten|gemindert|gekürzt|entzogen|verweigert|befreit|haftbar|abgeschaltet|abschalten|anhalten|stillgelegt)(?: werden)?[\s?]*$|^wann (?:entfällt|verfällt|haftet|verliert|erhält|bekommt) /iu,
+    'passage',
+  ],
   [/\bwann(?!\p{L})|\b(?:in|an|zu|ab|bis|seit|vor) (?:zu )?welche[mrn] (?:\p{L}*tag|jahr|\p{L}*jahr|monate?n?|datum|zeitpunkt|termin)(?!\p{L})/iu, 'date'], // prettier-ignore
   [
     new RegExp(

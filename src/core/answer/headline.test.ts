@@ -54,6 +54,7 @@ describe('headlines', () => {
       '1,642 crowns',
     ],
     ['The tenant shall not sublet the quay.', 'May the tenant sublet the quay?', 'No'],
+    ['You may use the maps without paying a fee.', 'Must you pay a fee to use the maps?', 'No'],
     [
       'The tenant shall not sublet the quay without consent.',
       'May the tenant sublet the quay?',

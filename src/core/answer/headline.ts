@@ -9,6 +9,7 @@ import { asksHolder, partyNamed, someoneNamed } from './partyNamed';
 import { asksSize, quantityAsked, SIZE, toldIn, unitBehind } from './quantities';
 import { wordingsOf, type Question } from './question';
 import { columnAsked } from './rowEvidence';
+import { saysFree } from './sumsTold';
 import { sayCell } from '../figure';
 
 const LONGEST = 160;
@@ -163,12 +164,18 @@ const WORDS: Partial<Record<Language, readonly [yes: string, no: string, conditi
   ja: ['はい', 'いいえ', '条件付き'],
 };
 
+const ASKS_TO_PAY =
+  /^(?:do|does|must|is|are|have|has|will|would|should)\b(?!.*\b(?:free|without|nothing|no)\b).*\b(?:pay|paid|cost|costs|charge[ds]?|fees?)\b|^(?:muss|müssen|kostet|kosten|wird|werden|ist|sind)(?!\p{L})(?!.*(?:kostenlos|frei|unentgeltlich|nichts)).*(?:zahlen|gebühr|kost)/iu;
+
 /** Yes or no, in the document's language, with the condition that decides it; what only the condition denies is no "no". */
 function yesNo(text: string, asked: string, language: Language): string {
   const plain = shownPlain(text);
   const condition = CONDITION.exec(plain)?.[0];
   const opening = condition !== undefined && plain.startsWith(condition);
   const main = condition === undefined ? plain : opening ? plain.slice(plain.indexOf(',') + 1) : plain.replace(condition, ' '); // prettier-ignore
+  // "Must one pay?" "You may use it without paying a fee."
+  const free = ASKS_TO_PAY.test(asked) && saysFree(plain);
+  if (free) return `${WORDS[language]?.[1] ?? 'No'}`;
   const denied = DENIES.filter((one) => one.test(main.trim()) && !one.test(asked)).length % 2 === 1;
   const [yes, no, conditions] = WORDS[language] ?? ['Yes', 'No', 'on conditions'];
   const word = denied ? no : yes;

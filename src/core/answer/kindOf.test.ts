@@ -4,6 +4,14 @@ import type { AnswerKind } from './types';
 
 const GERMAN: readonly (readonly [string, AnswerKind])[] = [
   ['Was bekommt man, wenn man einspringt?', 'passage'],
+  ['Wann muss der Betrieb eingestellt werden?', 'passage'],
+  ['When does the tenant lose the deposit?', 'passage'],
+  ['When does the lease end?', 'date'],
+  ['What were the costs of the terminal?', 'amount'],
+  ['What is the rate of premium?', 'percentage'],
+  ['How many holidays are there?', 'duration'],
+  ['How near must the chamber be?', 'number'],
+  ['Wie rasch muss jemand kommen?', 'duration'],
   ['Was zahlen Mitglieder?', 'amount'],
   ['What diameter must the body have?', 'number'],
   ['When can the tenant first leave?', 'date'],

@@ -6,6 +6,7 @@ import { measuredNumbers } from './measuredNumbers';
 import { firmWordingsOf, type Question } from './question';
 import { wordsOver } from './rowEvidence';
 import { headOver, nameOfDocument, takenUp } from './surroundings';
+import { isMoney } from './sumsTold';
 import { toldByForm } from './toldByForm';
 
 /** How a sentence or row tells a matter: by itself or with what it stands under, only with the sentence before it, or not at all. */
@@ -32,10 +33,21 @@ export function namesWhatIsAsked(question: Question, { source, hit, index, text,
   const over = row === null ? (takenUp(units, index) >= 0 ? (units[index - 1]?.text ?? '') : '') : wordsOver(row);
   const near = termSet(`${text} ${headOver(source, units, index)} ${over} ${nameOfDocument(source)}`, language);
   const named = own.filter((one) => firmWordingsOf(one).some((word) => near.has(word)));
-  return named.length >= NAMED * own.length;
+  return named.length >= (callsMatter({ row, source }, question.matter) ? 1 : NAMED * own.length);
 }
 
-/** True for evidence that tells a number or a date, whatever kind of value was asked for. */
-export function tellsFigure({ text, source }: Evidence): boolean {
-  return measuredNumbers(text, source.segment.language).length > 0 || datesOf(text).length > 0;
+/** True for a row whose label calls a matter by its first word: "Weight, empty". */
+export function callsMatter({ row, source }: Pick<Evidence, 'row' | 'source'>, matter: Matter | null): boolean {
+  const [called = ''] = matter?.words.split(' ') ?? [];
+  const { language } = source.segment;
+  const label = termSet(row?.row.path.at(-1) ?? '', language);
+  return row !== null && matter?.ofThing === true && [...termSet(called, language)].some((term) => label.has(term));
+}
+
+/** True for evidence that tells a number or a date, whatever kind of value was asked for, but for money where a time was. */
+export function tellsFigure({ text, source }: Evidence, kind: Question['kind']): boolean {
+  const numbers = measuredNumbers(text, source.segment.language);
+  // A time is told by no sum of money.
+  const able = kind === 'duration' ? numbers.filter(({ unit }) => unit === null || !isMoney(unit)) : numbers;
+  return able.length > 0 || datesOf(text).length > 0;
 }

@@ -1,7 +1,8 @@
 import { termsOf } from '../search';
 import type { Language, Range } from '../text';
 import { countsThings, peopleCounted, thingsCounted } from './counted';
-import { asksMoney, quantityOf, saysMillions, saysMoney } from './sumsTold';
+import { saysHowOften } from './durationsTold';
+import { asksMoney, quantityOf, saysMillions, saysMoney, saysShareOfSum } from './sumsTold';
 import { toldIn } from './quantities';
 import type { Question } from './question';
 
@@ -49,6 +50,14 @@ export function measures(
   language: Language,
 ): boolean {
   if (quantity !== null) return toldIn(quantity, text, figures);
-  if (counted.size > 0) return countsThings(text, figures, (term) => counted.has(term), language);
-  return !money || figures.some((one) => saysMoney(text.slice(one.start, one.end)) || saysMillions(text, one));
+  if (counted.size > 0) {
+    const often = figures.some(({ start, end }) => saysHowOften(text.slice(start, end)));
+    return often || countsThings(text, figures, (term) => counted.has(term), language);
+  }
+  return (
+    !money ||
+    figures.some(
+      (one) => saysMoney(text.slice(one.start, one.end)) || saysMillions(text, one) || saysShareOfSum(text, one),
+    )
+  );
 }

@@ -33,6 +33,8 @@ function isLabel(text: string, start: number, end: number): boolean {
   const last = text.slice(end).trim().length <= 1;
   if (/^(?:(?![\u3040-\u30ff\u4e00-\u9fff])\p{L}|\.\d)/u.test(behind) || /(?:\d\.|第)$/.test(before)) return true;
   if (/\p{Lu}$/u.test(before) && text[start] === '-') return true;
+  // "E12" names a message.
+  if (/(?<![\p{L}\d])\p{Script=Latin}{1,3}$/u.test(before) && !/\s$/.test(before)) return true;
   if (/[“„"「]$/.test(before) && /^\s\p{Lu}/u.test(behind)) return true;
   // "(2023: 101)" closes a bracket that is open.
   const open = behind.startsWith(')') && text.lastIndexOf('(', start) > text.lastIndexOf(')', start);
@@ -60,6 +62,9 @@ function isYear(text: string, start: number, end: number): boolean {
 /** What stands behind an hour; "9 Kronen am Tag" is none. */
 const OF_THE_CLOCK = { en: /^\s*(?:o['’]clock|[ap]\.?m\b)/i, de: /^\s*uhr\b/i };
 
+/** What stands between the first day of a time and its last. */
+const TO_A_DATE = /^\.?\s?(?:to|and|until|till|or|bis(?: zum)?|und|–|-)\s?$/i;
+
 /** The one that a Japanese rate is told for: 「1平方メートル当たり」,「1件につき」. */
 const PER_ONE = /^[1１一](?!\d|,\d)[^\d\s、。]{0,8}?(?:当たり|あたり|につき)/u;
 
@@ -68,7 +73,11 @@ export function measuredNumbers(text: string, language: Language): NumberMention
   const counts = language === 'de' && COUNT_FIRST.test(text);
   const listed = counts ? 0 : (LIST_NUMBER.exec(text)?.[0].length ?? 0);
   const dates = datesOf(text);
-  const inDate = (start: number, end: number): boolean => dates.some((date) => date.start < end && start < date.end);
+  // "From 12 to 23 May": the first is a day too.
+  const inDate = (start: number, end: number): boolean =>
+    dates.some(
+      (date) => (date.start < end && start < date.end) || (end < date.start && TO_A_DATE.test(text.slice(end, date.start))), // prettier-ignore
+    );
   return numbersOf(text, language).filter(
     ({ start, end, unit }) =>
       !(unit === null && OF_THE_CLOCK[language === 'de' ? 'de' : 'en'].test(text.slice(end, end + 10))) &&

@@ -94,3 +94,70 @@ describe('what a text tells of what is asked for', () => {
     expect(told('Wie viele Fahrgäste passen hinein?', 'Sie haftet bis 900 Kronen.', 'de')).toEqual([]);
   });
 });
+
+describe('a share of a sum', () => {
+  test('answers what is paid, kept or owed, but interest does not', () => {
+    const paid = 'How much is paid before the work begins?';
+    expect(told(paid, '20 per cent is paid when the boat arrives.')).toEqual(['20 per cent']);
+    expect(told(paid, 'Interest of 9 per cent a year is owed.')).toEqual([]);
+    expect(told('How much of a bill is kept?', 'The Client holds back 5 per cent of each.')).toContain('5 per cent');
+    expect(told('前払いはいくらか。', '代金の3割を前払金として支払う。', 'ja')).toContain('3割');
+    expect(
+      told('Was wird angezahlt, wie viel ist zu zahlen?', 'Zu zahlen sind 20 Prozent des Preises.', 'de'),
+    ).toContain('20 Prozent');
+  });
+
+  test('is told of things only with them', () => {
+    expect(told('How many ships pass the bridge?', 'Two per cent are added to the rate.')).toEqual([]);
+    expect(told('How many ships pass at night?', 'At night come 12 per cent of the ships.')).toEqual(['12 per cent']);
+  });
+});
+
+describe('how often something happens', () => {
+  test('answers how many times a year there are', () => {
+    expect(told('How many fire drills are there in a year?', 'A fire drill is held twice a year.')).toEqual([
+      'twice a year',
+    ]);
+    expect(told('How many fire drills were held?', 'A fire drill is held twice a year.')).toEqual([]);
+  });
+
+  test('is told by no length of time, and by no condition', () => {
+    expect(told('Wie oft fährt die Fähre?', 'Der Schiffsführer fährt nicht länger als neun Stunden.', 'de')).toEqual(
+      [],
+    );
+    expect(told('How often are the data updated?', 'You may use the data as long as you keep to this.')).toEqual([]);
+    expect(told('How often is the oil changed?', 'Oil is changed after 4,000 hours of running.')).toEqual([
+      '4,000 hours',
+    ]);
+  });
+});
+
+describe('what a figure is no answer by', () => {
+  test('the first day of a time, the number of a message and an age', () => {
+    expect(told('How many soundings were taken?', 'Soundings were taken from 12 to 23 May 2025.')).toEqual([]);
+    expect(told('How many soundings are stored?', 'E12 is shown when the memory fails.')).toEqual([]);
+    expect(told('How much is the bonus?', 'From the age of 55 on it is paid.')).toEqual([]);
+  });
+
+  test('a length of another direction in Japanese', () => {
+    expect(told('鋼矢板の厚さは何ミリか。', '鋼矢板の延長180メートルを補修する。', 'ja')).toEqual([]);
+    expect(told('鋼矢板の延長は何メートルか。', '鋼矢板の延長180メートルを補修する。', 'ja')).toEqual(['180メートル']);
+  });
+
+  test('a time of notice in German, where it is asked how long something runs', () => {
+    expect(told('Wie lange läuft der Vertrag?', 'Er ist mit einer Frist von einem Monat kündbar.', 'de')).toEqual([]);
+  });
+});
+
+test('a day of each month is a day', () => {
+  expect(told('On what day are wages paid?', 'Wages are paid on the 25th of the month.')).toEqual([
+    'the 25th of the month',
+  ]);
+  expect(told('By when must a shipment be reported?', 'By the tenth of the following month.')).toEqual([
+    'the tenth of the following month',
+  ]);
+});
+
+test('months in a row name nobody', () => {
+  expect(told('Which company dredges?', 'Dredging is forbidden between March and July.')).toEqual([]);
+});

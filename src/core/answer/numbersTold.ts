@@ -1,4 +1,5 @@
 import type { Language, NumberMention, Range } from '../text';
+import { FREQUENCY } from './durationsTold';
 import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
 import { asksSize, LENGTH_OF_A_THING, quantityAsked, SIZE, toldIn, unitBehind } from './quantities';
 import { FRACTION, isMoney } from './sumsTold';
@@ -43,7 +44,14 @@ const COUNTS =
 /** So many of a thing for each of another: "a life jacket for every person", which has no figure. */
 const FOR_EACH =
   /\b(?:everybody|everyone|(?:each|every) (?:person|passenger|member|sailor|child|adult|one))\b(?= .*\b(?:needs?|has|have|wears?|must (?:have|wear|carry)) (?:an?|one|their own) )|\b(?:an?|one) (?:\p{L}[\p{L}-]* ){1,3}(?:must be \p{Ll}+ |is \p{Ll}+ )?(?:for|per) (?:every|each|any)(?: \p{Ll}+)+/giu;
-const NEEDED = /\b(?:need(?:s|ed)?|required?|must|can|may|necessary|majority|quorum)\b/i;
+/** Asks how many times in a time something happens. */
+const IN_A_TIME =
+  /\b(?:in|within|during|per|each|every|an?|pro|im|je)\s(?:(?:the|an?|one|each|every|course of the|einem?)\s)?(?:year|month|week|day|season|quarter|jahr|monat|woche|tag)\b/i;
+/** What stands behind a share of things. */
+const OF_THEM =
+  /^\s*(?:$|[.,;)]|(?:of|der|des|aller|von|(?:were|was|are|is|waren|wurden|sind)(?! (?:added|paid|charged|due|deducted|owed))|had|have|has|who|which|than|in|voted|more|fewer|の)(?!\p{L})|の)/u;
+const NEEDED =
+  /\b(?:need(?:s|ed)?|required?|must|can|may|necessary|majority|quorum|müssen|mindestens|nötig|erforderlich|braucht|brauchen|mehrheit)(?!\p{L})/iu;
 /** Directions that a measure can be taken in, each with the words that ask for it or tell it. */
 const DIMENSIONS: readonly RegExp[] = [
   /\b(?:deep|depth|draught|draft|tief\w*)\b/i,
@@ -53,6 +61,17 @@ const DIMENSIONS: readonly RegExp[] = [
   /\b(?:heavy|weight|weighs?|schwer|gewicht)\b/i,
   /\b(?:far|distance|entfernung|abstand|weit)\b/i,
   /\b(?:thick|thickness|dick\w*|diameter|durchmesser)\b/i,
+];
+
+/** The same in Japanese, whose words stand right before the figure: 「延長180メートル」. */
+const DIMENSIONS_IN_JAPANESE: readonly RegExp[] = [
+  /厚さ|厚み|板厚|肉厚/,
+  /深さ|水深|喫水/,
+  /幅|間口|奥行/,
+  /高さ|波高|海抜/,
+  /長さ|延長|全長|総延長/,
+  /直径|口径|径/,
+  /距離/,
 ];
 
 /** Index of how far something is. */
@@ -70,7 +89,10 @@ const SPEED_IN_JAPANESE = /(?:時速|秒速|分速|毎時|毎秒)\s*$/;
 function sameDimension(asked: string, before: string, behind: string): boolean {
   const wanted = DIMENSIONS.findIndex((one) => one.test(asked));
   if (wanted >= 0 && wanted !== FAR && AWAY.test(before)) return false;
-  if (/長さ|高さ|深さ|幅|距離/.test(asked) && SPEED_IN_JAPANESE.test(before)) return false;
+  if (/長さ|高さ|深さ|水深|厚さ|延長|幅|距離/.test(asked) && SPEED_IN_JAPANESE.test(before)) return false;
+  const inJapanese = DIMENSIONS_IN_JAPANESE.findIndex((one) => one.test(asked));
+  const told = DIMENSIONS_IN_JAPANESE.findIndex((one) => one.test(before.slice(-4)));
+  if (inJapanese >= 0 && told >= 0 && inJapanese !== told) return false;
   const words = [DIRECTION_OF.exec(before)?.[1], /^\s*(?:in )?(\p{L}+)/u.exec(behind)?.[1]];
   const own = Math.max(...words.map((word = '') => DIMENSIONS.findIndex((one) => one.test(word))));
   return wanted < 0 || own < 0 || own === wanted;
@@ -117,7 +139,10 @@ export function numbersTold(text: string, asked: string, language: Language): Ra
     );
     // "Three quarters of the votes" is how many are needed, never how many there are.
     const told = NEEDED.test(asked) ? [...things, ...ranges(text, FRACTION), ...ranges(text, FOR_EACH)] : things;
-    return told.length > 0 ? told : numbers.filter(({ unit }) => unit === '%');
+    if (told.length > 0) return told;
+    // "How many drills are there in a year?" is told by how often one is held.
+    const often = IN_A_TIME.test(asked) ? ranges(text, FREQUENCY) : [];
+    return often.length > 0 ? often : numbers.filter(({ unit, end }) => unit === '%' && OF_THEM.test(text.slice(end)));
   }
   if (ASKS_EXTENT.test(asked)) {
     const sums = ASKS_SUM.test(asked);

@@ -1,6 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Language } from '../text';
 import { partiesTold } from './partiesTold';
+import { namesNoHolder, partyNamed } from './partyNamed';
+import { analyseQuestion } from './question';
 
 const named = (text: string, language: Language): string[] =>
   partiesTold(text, language).map(({ start, end }) => text.slice(start, end));
@@ -22,5 +24,21 @@ describe('whom a text names', () => {
     expect(named('製造者は北浜通信工業株式会社である。費用は会社が負担する。', 'ja')).toContain('会社');
     expect(named('当直航海士が管理する。', 'ja')).toEqual(['当直航海士']);
     expect(named('賃料は月額とする。', 'ja')).toEqual([]);
+  });
+});
+
+describe('who holds an office in German', () => {
+  test.each([
+    ['Wer ist die Vorsitzende?', 'Der Vorstand wird gewählt. Vorsitzende ist Frauke Petersen.', 'Frauke Petersen'],
+    ['Wer ist der Schatzmeister?', 'Die Kasse führt Schatzmeister Enno Brandt.', 'Enno Brandt'],
+    ['Wer ist der Schatzmeister?', 'Der Schatzmeister führt die Kasse.', null],
+  ])('%s “%s”', (asked, text, name) => {
+    expect(partyNamed(text, analyseQuestion(asked, 'de'))).toBe(name);
+  });
+
+  test('in Japanese, by an office that does the same', () => {
+    expect(namesNoHolder('受注者は、現場代理人として大町健二を置く。', '現場の責任者は誰か。')).toBe(false);
+    expect(namesNoHolder('施設の管理者は、組合の施設課長、浜口誠とする。', '施設の管理者は誰か。')).toBe(false);
+    expect(namesNoHolder('責任者1名を定める。', '責任者は誰か。')).toBe(true);
   });
 });

@@ -43,6 +43,18 @@ function holderOf(text: string, words: readonly string[]): string | null {
   return words.some((word) => name.toLowerCase().includes(word)) ? null : name.replace(/(?<=\p{Ll}{3})\.$/u, '');
 }
 
+/** The same in German: "Vorsitzende ist Frauke Petersen", "Schatzmeister Enno Brandt", "Enno Brandt, Schatzmeister". */
+function holderInGerman(text: string, office: string): string | null {
+  const role = `${anyCase(office.replace(/(?:in|er?|r)$/u, ''))}(?:in|er?|r)?`;
+  const person = String.raw`(?:(?:Herr|Frau|Dr\.|Prof\.|Dipl\.-Ing\.)\s)*\p{Lu}\p{Ll}[\p{L}’'-]*(?:\s(?:von\s|van\s)?\p{Lu}\p{Ll}[\p{L}’'-]*)+`;
+  const behind = new RegExp(String.raw`(?<!\p{L})${role}(?: (?:des|der|von|am|im) [^,.;:]{2,40}?)?(?:\s(?:ist|war|wird|bleibt)|:|,)?\s(?:derzeit |zurzeit )?(?<name>${person})`, 'u'); // prettier-ignore
+  const before = new RegExp(
+    String.raw`(?<name>${person})(?:,|\s(?:ist|war|wird|als))\s(?:der |die )?${role}(?!\p{L})`,
+    'u',
+  );
+  return (behind.exec(text) ?? before.exec(text))?.groups?.['name'] ?? null;
+}
+
 /** True for a text that says what is meant by the office or role that a question asks the holder of: “consignor” means the person who. */
 export function saysWhoIsMeant(text: string, asked: string, language: Language): boolean {
   const office = HOLDER.exec(asked.trim())?.groups?.['office'];
@@ -50,7 +62,7 @@ export function saysWhoIsMeant(text: string, asked: string, language: Language):
 }
 
 const HOLDER =
-  /^(?:wer (?:ist|sind|war)|wie hei(?:ß|ss)(?:t|en)) (?:(?:der|die|das|ihr|sein)e? [\p{L}-]{3,40}|[\p{L}-]{3,40}(?:er|erin|chef|kapitän|präsident|direktor))(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
+  /^(?:wer (?:ist|sind|war)|wie hei(?:ß|ss)(?:t|en)) (?:(?:der|die|das|ihr|sein)e? (?<amt>[\p{L}-]{3,40})|[\p{L}-]{3,40}(?:er|erin|chef|kapitän|präsident|direktor))(?: (?:der|des|von|in|an|auf|im)\b.*)?[\s?]*$|^(?:who (?:is|was|are|were) (?:the|its|our|their|your)|what (?:is|was|are|were) the names? of (?:the|its|our|their|your)) (?<office>[\p{L}' -]{3,40}?)(?: (?:of|for|at|in|on|under)\b.*)?[\s?]*$/iu;
 
 /** The first person named by title, or company by its kind, whom a question does not name itself: "Mr Piers Holloway", "Corbel Savings plc"; null where there is none. */
 export function someoneNamed(text: string, asked = ''): string | null {
@@ -100,7 +112,8 @@ export function namesNoHolder(text: string, asked: string): boolean {
   const office = OFFICE_IN_JAPANESE.exec(asked)?.groups?.['office'];
   if (office === undefined) return false;
   const name = String.raw`[\p{Script=Han}\p{Script=Katakana}・ー]{2,12}`;
-  return !new RegExp(String.raw`${office}(?:社長)?(?:は|に|：|、|・)?\s?${name}(?:氏|さん|様|である|とする|です|が|を|、|。|$)|${name}(?:氏|を|が)${office}|(?:株式|有限|合同)会社`, 'u').test(text); // prettier-ignore
+  const held = /責任者|管理者|担当者/.test(office) ? `(?:${office}|代理人|主任|監督員?)` : office;
+  return !new RegExp(String.raw`${held}として${name}を|${held}は[^。]{0,20}、${name}(?:とする|である|です|が)|${held}(?:社長)?(?:は|に|：|、|・)?\s?${name}(?:氏|さん|様|である|とする|です|が|を|、|。|$)|${name}(?:氏|を|が)${held}|(?:株式|有限|合同)会社`, 'u').test(text); // prettier-ignore
 }
 
 /** True for a question that asks who holds an office, or which of its kind someone is: only a name answers it. */
@@ -121,7 +134,7 @@ function otherWords({ subject }: Question): Set<string> {
 
 /** Who does something by what he is called who does: "who owns the vessel", of the owner. */
 const DOES =
-  /^who (?:is it that )?(?<verb>owns|charters|lets|rents|sells|buys|insures|supplies|employs|lends|borrows|leases|audits|operates|hires|licenses|publishes|manufactures)\b/i;
+  /^who (?:is it that )?(?<verb>owns|charters|lets|rents|sells|buys|insures|supplies|employs|lends|borrows|leases|audits|operates|hires|licenses|publishes|manufactures|commands|captains|skippers|chairs|heads|leads|directs|manages|represents|edits|teaches|inspects|surveys)\b/i;
 const CALLED_BY_DEED: Readonly<Record<string, readonly string[]>> = {
   owns: ['owner'],
   charters: ['charterer'],
@@ -141,6 +154,19 @@ const CALLED_BY_DEED: Readonly<Record<string, readonly string[]>> = {
   licenses: ['licensor'],
   publishes: ['publisher'],
   manufactures: ['manufacturer'],
+  commands: ['master', 'captain', 'skipper', 'commander'],
+  captains: ['master', 'captain', 'skipper'],
+  skippers: ['master', 'captain', 'skipper'],
+  chairs: ['chair', 'chairman', 'chairwoman', 'chairperson'],
+  heads: ['head', 'director', 'leader', 'manager', 'chair'],
+  leads: ['leader', 'head', 'director', 'manager'],
+  directs: ['director', 'manager', 'head'],
+  manages: ['manager'],
+  represents: ['representative'],
+  edits: ['editor'],
+  teaches: ['teacher', 'instructor'],
+  inspects: ['inspector', 'surveyor'],
+  surveys: ['surveyor'],
 };
 
 /** What those are called who do what a question asks about; none for other questions. */
@@ -161,7 +187,8 @@ export function partyNamed(text: string, question: Question): string | null {
     if (asked.has(role.toLowerCase()) || termsOf(role, 'en').some(({ term }) => byAnother.has(term)))
       return name.replace(/^(?:The|Between|By|And)\s+/, '');
   }
-  const office = question.kind === 'party' ? HOLDER.exec(question.text.trim())?.groups?.['office'] : undefined;
+  const { office, amt } = HOLDER.exec(question.text.trim())?.groups ?? {};
+  if (amt !== undefined) return holderInGerman(plain, amt);
   if (office !== undefined) return holderOf(plain, office.toLowerCase().split(/[\s-]+/));
   return deeds.map((deed) => holderOf(plain, [deed])).find((name) => name !== null) ?? null;
 }

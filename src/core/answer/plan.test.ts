@@ -143,3 +143,19 @@ describe('a question of several parts', () => {
     expect(planQuestions(text)).toEqual([text]);
   });
 });
+
+describe('what "it" stands for', () => {
+  test.each([
+    [
+      'What is the working pressure and how much water does it hold?',
+      ['What is the working pressure?', 'How much water does it hold?'],
+    ],
+    ['What voltage does it need and how is it switched on?', ['What voltage does it need?', 'How is it switched on?']],
+    [
+      'When was the vessel built, how big is her crew and how fast is she?',
+      ['When was the vessel built?', 'How big is the vessel’s crew?', 'How fast is the vessel?'],
+    ],
+  ])('%s', (asked, parts) => {
+    expect(planQuestions(asked)).toEqual(parts);
+  });
+});

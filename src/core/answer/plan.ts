@@ -145,14 +145,28 @@ function inYearOf(first: string, own: string): string {
 /** The part that a later one leans on: the nearest that names something, for "it" no person; the first where none does. */
 function leantOn(piece: string, before: readonly string[]): string {
   const ofThings = /\b(?:it|its)\b/i.test(piece);
-  const named = before.filter((one) => thingAsked(one) !== null && !(ofThings && /^who(?:m|se)?\b/i.test(one)));
+  const named = before.filter(
+    (one) =>
+      thingAsked(one) !== null &&
+      !/’s (?:crew|staff|people|owner|master)\b/.test(one) &&
+      !(ofThings && /^who(?:m|se)?\b/i.test(one)),
+  );
   return named.at(-1) ?? (before[0] as string);
 }
+
+/** What a machine, vessel or body does, and a measure of it, which does nothing: "What is the working pressure and how much water does it hold?" */
+const DOES =
+  /\b(?:does|do|did|can|must|may|will)\s(?:it|they)\s(?:hold|need|weigh|have|use|carry|make|burn|consume|contain|require|draw|reach|measure|serve|employ|own|run|produce|deliver)\b/i;
+const MEASURE =
+  /^what (?:is|are|was|were) (?:the|its) (?:[\w-]+ ){0,2}(?:pressure|weight|length|width|height|depth|speed|power|output|capacity|voltage|temperature|price|cost|rent|fee|turnover|revenue|profit|loss|draught|beam|age|consumption|name|type|model|serial number)\?$/i;
 
 /** A part that says "it" made whole; where the part it leans on names nothing, "its" says whose in the same document, and may stay. */
 function completed(own: string, before: string): string {
   const whose =
     /\b(?:its|their|his|her)\b/i.test(own) && !/\b(?:it|that|this|they|them|these|those|he|she)\b/i.test(own);
+  if (DOES.test(own) && MEASURE.test(before)) return own;
+  // What the part before calls "it" already, this one calls so too.
+  if (/\b(?:it|they)\b/i.test(before) && /\b(?:it|they)\b/i.test(own)) return own;
   return whose && thingAsked(before) === null ? own : completeQuestion(own, { question: before, said: [] });
 }
 

@@ -95,3 +95,54 @@ describe('what nobody says', () => {
     expect(frag('Seit wann gilt die Ordnung?').headline).toContain('1. Mai 2025');
   });
 });
+
+const HARBOUR = libraryOfTexts({
+  Rules: [
+    'Rules of the harbour',
+    '',
+    '1. Berth 4 is let for 900 crowns a month. Divers hold a certificate for depths to 50 metres.',
+    '',
+    '2. The survey of a crane costs 390 crowns. Profit before tax was 18,700 crowns. Four ferries were sold.',
+    '',
+    '3. Vehicles that run for more than three hours must carry a thermometer. Old vehicles need no thermometer until 2026.',
+    '',
+    '4. Only cereals are stored in the shed. Fishmeal may not be stored in the shed.',
+    '',
+    '5. Dredging is cheapest in winter. A person who keeps no log is fined 150 crowns.',
+  ].join('\n'),
+});
+const inHarbour = (question: string): Answer =>
+  askBuiltIn(question, HARBOUR.sources(), HARBOUR.quotes, { now: () => 0 });
+
+describe('what is asked of a thing is told of it alone', () => {
+  test('of the one that goes by the number', () => {
+    expect(inHarbour('What is berth 4 let for?').headline).toContain('900');
+    expect(inHarbour('How deep is the water at berth 9?').found).toBe(false);
+  });
+
+  test('of what costs something, and not of what costs beside it', () => {
+    expect(inHarbour('What does the survey of a crane cost?').headline).toContain('390');
+    expect(inHarbour('What does a crane cost?').found).toBe(false);
+  });
+
+  test('of how many are in the state that is asked about', () => {
+    expect(inHarbour('How many ferries were sold?').headline).toMatch(/four/i);
+    expect(inHarbour('How many ferries were late?').found).toBe(false);
+  });
+
+  test('of what is needed, and not of what is not', () => {
+    expect(inHarbour('Which vehicles need a thermometer?').claims[0]?.text).toContain('more than three hours');
+  });
+
+  test('of what is forbidden', () => {
+    expect(inHarbour('What may not be stored in the shed?').claims[0]?.text).toContain('Fishmeal');
+  });
+
+  test('of a company that is named', () => {
+    expect(inHarbour('Which company does the dredging?').found).toBe(false);
+  });
+
+  test('of a deed that is done', () => {
+    expect(inHarbour('What is the fine for driving too fast?').found).toBe(false);
+  });
+});

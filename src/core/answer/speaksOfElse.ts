@@ -5,12 +5,14 @@ import type { Evidence } from './evidence';
 import { VALUE_KINDS } from './kinds';
 import { asksHow } from './listing';
 import { absentShare } from './ofNothing';
+import { namesOtherSide } from './otherSide';
 import { partiesTold } from './partiesTold';
 import { namesNoHolder } from './partyNamed';
 import { firmWordingsOf, type Question } from './question';
 import { wordsOver } from './rowEvidence';
 import { saysFree } from './sumsTold';
-import { asksPrice, tellsNoUnit, tellsOtherSum } from './sumKinds';
+import { asksPrice, tellsNoUnit, tellsOtherSum, tellsOtherTime } from './sumKinds';
+import { headOver, leadOf, nameOfDocument, takenUp } from './surroundings';
 import { lacksTellingWords } from './tellingWords';
 import type { AskedSource } from './types';
 
@@ -86,7 +88,14 @@ function readWith({ source, hit, unit, row }: Evidence): string {
   return [sectionOf(source, unit.section), ...passage, ...over].join(' ');
 }
 
-/** Asks what somebody earns, and for the fine of something that is done: the wages of a company are nobody's, and a fine for other things is none for it. */
+/** A sentence with what it stands under and takes up. */
+function saidAbout({ source, hit, index, text }: Evidence): string {
+  const units = unitsOfPassage(source, hit.passage);
+  const before = units[takenUp(units, index)] ?? units[leadOf(units, index)];
+  return `${text} ${headOver(source, units, index)} ${before?.text ?? ''} ${nameOfDocument(source)}`;
+}
+
+/** Asks what somebody earns: the wages of a company are nobody's. */
 const OF_SOMEBODY: readonly RegExp[] = [
   /\bwhat (?:does|do|did) (?:the |an? )?(?<of>[^?]+?) (?:earn|get paid)\b/iu,
   /\bwhat (?:is|was) (?:the )?(?<of>[^?]+?)['’]s (?:salary|wage|pay)\b/iu,
@@ -94,22 +103,53 @@ const OF_SOMEBODY: readonly RegExp[] = [
   /^what (?:is|are|was|were) (?:the |an? |its )?(?<of>[\w' -]{3,40}) paid\s*\?*$/iu,
   /\b(?:wie viel|was) (?:verdient|verdienen) (?<of>[^?]+)/iu,
   /\bwhat (?:is|was|are) the (?!minimum|maximum|lowest|least|average|highest|required|legal)(?<of>[a-z]+) age\b/iu,
+];
+/** The same of what is done, sold or paid for, which the sentence itself names, or what it stands under. */
+const OF_A_DEED: readonly RegExp[] = [
   /\b(?:fines?|penalt(?:y|ies))\b[^?]*? for (?<of>[a-z]+ing)\b/u,
   /(?:strafe|bußgeld|geldbuße) für (?:das )?(?<of>\p{Lu}\p{L}+en)(?!\p{L})/u,
+  /\b(?:profit|gain|loss)\b (?:on|from) (?:the )?(?<of>(?:sale|disposal)\b[^?]*)/iu,
+  /^(?:what|how much) (?:is|must be|has to be|do(?:es)? (?:one|you|we|people)(?: have to)?) (?:paid|charged|payable|due|pay) for (?:the |an? |each |every )?(?<of>[^?]+)/iu,
+  /(?<of>[\p{Script=Han}\p{Script=Katakana}ー]{2,8})の(?:給料|給与|賃金|年収|月給|報酬|時給)/u,
+  /^(?:what|how much) (?:is|was|are|were) paid to (?:the |its |an? )?(?<of>[^?]+)/iu,
+  /^how many [\p{L} -]+? (?:was|were|are|is|have been|had been|got|went) (?<of>late|early|ill|sick|injured|hurt|killed|lost|missing|broken|damaged|empty|vacant|women|men|female|male|foreign|rejected|refused|cancelled|delayed|unpaid|overdue|stolen|dismissed|retired|sold|closed|new|faulty|defective)\s*\?*$/iu,
+  /^(?:was|wie ?viel) (?:zahlt|bezahlt|zahlen|kostet|kosten) (?:man |ich )?(?:für )?(?:ein(?:en?)?|den|die|das) (?<of>\p{Lu}[\p{L}-]+)\s*\?*$/iu,
 ];
+
+/** Asks what a thing costs; what a sentence says costs something, and what does so beside the thing itself. */
+const ASKS_COST =
+  /^(?:what|how much) (?:does|do|did|would|will) (?:the |an? |its |one |each )?(?<of>(?!it\b)[^?]+?) cost\b/iu;
+const COSTS =
+  /(?:^|[.,;:]|\b(?:and|but|which|that)\s)(?<what>[^.,;:]{2,60}?)\s(?:(?:will |would )?cost (?=[\d\p{Lu}]|about|some|an?\b)|costs\b)/giu;
+const ASIDE =
+  /\b(?:check|repairs?|survey|study|report|missing|lost|extra|each further|every further|spare|replacement|victuals|meals?|service|inspection)\b/i;
+
+/** True for a sentence that says what something beside the thing asked about costs: “the check costs 390 crowns” of the sounder. */
+function costsElse({ text, source, row }: Evidence, asked: string): boolean {
+  const of = ASKS_COST.exec(asked.trim())?.groups?.['of'];
+  const what = [...text.matchAll(COSTS)].at(-1)?.groups?.['what'];
+  if (of === undefined || what === undefined || row !== null || !ASIDE.test(what)) return false;
+  const [head = ''] = what.split(/ (?:of|for|in|at|on|to) /);
+  const those = termSet(head, source.segment.language);
+  return ![...termSet(of, source.segment.language)].some((term) => those.has(term));
+}
 
 /** True where the sum of somebody, or of something done, is asked for who is nowhere near. */
 export function isOfOthers(best: Evidence, { text, subject }: Question): boolean {
   const { language } = best.source.segment;
-  const asked = termSet(
-    OF_SOMEBODY.flatMap((shape) => shape.exec(text.trim())?.groups?.['of'] ?? [])[0] ?? '',
-    language,
-  );
-  const those = subject.filter(({ term }) => asked.has(term));
-  if (those.length === 0) return false;
+  const of = (shapes: readonly RegExp[]): string => shapes.flatMap((shape) => shape.exec(text.trim())?.groups?.['of'] ?? [])[0] ?? ''; // prettier-ignore
+  const named = (asked: string, near: string): boolean => {
+    const [terms, there] = [termSet(asked, language), termSet(near, language)];
+    const those = subject.filter(({ term }) => terms.has(term));
+    if (those.length === 0 || those.some((one) => firmWordingsOf(one).some((word) => there.has(word)))) return true;
+    // The part of a compound: "Seekabel", of what the cable costs.
+    return language === 'de' && those.some(({ term }) => [...there].some((word) => word.endsWith(term)));
+  };
   // A row is of whom its labels name, whatever stands beside its table.
-  const near = termSet(best.row === null ? readWith(best) : wordsOver(best.row), language);
-  return !those.some((one) => firmWordingsOf(one).some((word) => near.has(word)));
+  const row = best.row === null ? null : `${best.text} ${wordsOver(best.row)}`;
+  if (row !== null && namesOtherSide(text, row)) return true;
+  if (costsElse(best, text)) return true;
+  return !named(of(OF_SOMEBODY), row ?? readWith(best)) || !named(of(OF_A_DEED), row ?? saidAbout(best));
 }
 
 /** True where the figures of a sentence are of another kind of sum than is asked for, or count the members of another body. */
@@ -120,10 +160,61 @@ function countsElse(best: Evidence, question: Question): boolean {
       row === null && [countsOfABody, countsInPassing, countsOfAnotherUse].some((counts) => counts(question.text, text))
     );
   if (question.kind !== 'amount') return false;
-  if (tellsNoUnit(question.text, readWith(best))) return true;
+  if (tellsNoUnit(question.text, readWith(best)) || tellsOtherTime(question.text, text)) return true;
   // A row may call a price by what is paid: “Wages of the coach”.
   if (row !== null) return !asksPrice(question.text) && tellsOtherSum(question.text, wordsOver(row));
   return tellsOtherSum(question.text, text) || (features.led < FREE_OF && saysFree(text));
+}
+
+/** Asks what happens, is done or is the reason, which no figure of a table tells. */
+const ASKS_NO_FIGURE =
+  /^(?:what (?:happens|happened|becomes|became)\b(?!.* to (?:the )?(?:rent|price|fee|amount|figure|rate|number)s?\b)|why\b|how come\b|was (?:passiert|geschieht)(?!\p{L})|warum\b|weshalb\b)/iu;
+
+/** True for a row of figures where it is asked what happens or why. */
+export function isOfFigures({ row }: Evidence, { text, kind }: Question): boolean {
+  const told = row?.row.cells.filter((cell) => cell !== null) ?? [];
+  return kind === 'passage' && ASKS_NO_FIGURE.test(text.trim()) && told.length > 0 && told.every((cell) => /^[\d\s.,()%–-]+$/.test(cell.text)); // prettier-ignore
+}
+
+/** Asks who or what needs something, and what says that it is not needed. */
+const ASKS_NEED =
+  /^(?:what|which|who)\b(?!.*\b(?:not|no|never|without|exempt)\b).*\b(?:needs?|musts?|requires?|have to|has to|required)\b/i;
+const NEEDS_NONE = /\b(?:needs? (?:no|not|neither)|(?:is|are) (?:exempt|not (?:required|obliged|needed))|(?:do|does) not (?:need|require|have to))\b/i; // prettier-ignore
+
+/** Asks which of its kind a thing is, that is told by its word or by a name. */
+const ASKS_WHICH =
+  /^(?:(?:by|from|to|with|on) )?(?:which|what|what (?:kind|type|sort) of) (?<thing>ship|vessel|boat|ferry|tug|company|firm|bank|yard|airline|newspaper|university|island|town|city|country)s?\b|^(?:von |mit |auf |in )?welche[rsmn]? (?<ding>schiff|boot|fähre|firma|werft|stadt|insel|zeitung|schlepper)(?!\p{L})/iu;
+
+/** True where it is asked which ship or company, and a text neither speaks of one nor names anything. */
+function namesNone(best: Evidence, { text: asked, terms }: Question): boolean {
+  const { thing, ding } = ASKS_WHICH.exec(asked.trim())?.groups ?? {};
+  const { language } = best.source.segment;
+  const word = thing ?? ding;
+  if (word === undefined) return false;
+  const wanted = termSet(word, language);
+  const firm = terms.filter(({ term }) => wanted.has(term)).flatMap(firmWordingsOf);
+  const near = termSet(readAround(best), language);
+  if (firm.some((one) => near.has(one))) return false;
+  return language === 'de' ? !/[„“"]|GmbH|AG(?!\p{L})/u.test(best.text) : partiesTold(best.text, 'en').length === 0;
+}
+
+/** A sentence or row with what it stands under. */
+function readAround({ source, hit, index, text, row }: Evidence): string {
+  return `${text} ${row === null ? '' : wordsOver(row)} ${headOver(source, unitsOfPassage(source, hit.passage), index)}`;
+}
+
+/** Things of one kind that are told apart by their numbers: "berth 4", "silos 3 to 6". */
+const NUMBERED =
+  /\b(?<thing>berth|unit|shed|warehouse|pier|pump|engine|tank|silo|lot|plot|room|gate|dock|quay|line|route|building|crane|zone|block|station|sample|pile|borehole|turbine|mooring|basin|lock|hall|floor|house|jetty|slip|pontoon|buoy|boat|tug|lift|section of track)s? (?:no\.? ?|number )?(?<number>\d{1,3}[a-z]?)\b(?! (?:to|and|per)\b)/i;
+
+/** True where a thing is asked about that goes by a number, and the sentence, what it is read with and the name of its document speak of no such number of it. */
+function isOfAnother(best: Evidence, { text }: Question): boolean {
+  const { thing, number } = NUMBERED.exec(text)?.groups ?? {};
+  if (thing === undefined || number === undefined) return false;
+  const near = `${readWith(best)} ${nameOfDocument(best.source)}`;
+  return !new RegExp(String.raw`\b${thing}s?\b[^.;:]{0,40}\b${number}\b|\b${thing}s? \d+ (?:to|–|-) \d+`, 'i').test(
+    near,
+  );
 }
 
 /** True where the best evidence is of something else than is asked, by what it says, what it leaves out or what it counts, however near its words are. */
@@ -131,6 +222,8 @@ export function speaksOfElse(best: Evidence, question: Question, sources: readon
   const { text, row, source } = best;
   if (row === null && lacksTellingWords(question.text, text)) return true;
   if (namesNoHolder(text, question.text)) return true;
+  if (isOfAnother(best, question) || namesNone(best, question)) return true;
+  if (ASKS_NEED.test(question.text) && NEEDS_NONE.test(text)) return true;
   if (ASKS_NAME.test(question.text) && source.segment.language === 'en' && !namesAnew(text, question)) return true;
   return holdsTooLittle(best, question) || isNowhereNear(best, question, sources) || countsElse(best, question);
 }

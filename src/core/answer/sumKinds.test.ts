@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { asksPrice, tellsNoUnit, tellsOtherSum } from './sumKinds';
+import { asksPrice, tellsNoUnit, tellsOtherSum, tellsOtherTime } from './sumKinds';
 
 describe('a sum of money is of some kind', () => {
   test.each([
@@ -35,5 +35,17 @@ describe('the price of a unit', () => {
     ['What is the rent per year?', 'The rent is 900 crowns.', false],
   ])('%s “%s”', (asked, told, none) => {
     expect(tellsNoUnit(asked, told)).toBe(none);
+  });
+});
+
+describe('the time that a sum is told for', () => {
+  test.each([
+    ['Wie viel kostet die Wartung jährlich?', 'Einsätze kosten 112 Kronen je Stunde.', true],
+    ['Wie viel kostet die Wartung jährlich?', 'Die Jahrespauschale beträgt 46.800 Kronen.', false],
+    ['What does the ship cost a day?', 'Hire is 11,800 crowns a day.', false],
+    ['What does the ship cost a year?', 'Hire is 11,800 crowns a day.', true],
+    ['What does the ship cost?', 'Hire is 11,800 crowns a day.', false],
+  ])('%s “%s”', (asked, told, other) => {
+    expect(tellsOtherTime(asked, told)).toBe(other);
   });
 });

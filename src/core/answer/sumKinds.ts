@@ -39,7 +39,7 @@ const PER_UNIT: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [/\bkilo(?:gram(?:me)?)?\b|(?<!\p{L})kilo(?:gramm)?(?!\p{L})/iu, /kilo|\bkg\b/i],
   [/\blit(?:re|er)|リットル/i, /lit(?:re|er)|リットル/i],
   [/\bkilowatt/i, /kilowatt|kwh/i],
-  [/\bhour|stunde|時間/i, /hour|stunde|時間/i],
+  [/\bhour|stunde|時間/i, /hour|stunde|時間|\/\s?h\b|\bkm\/?h\b|\bkph\b/i],
   [/\bnight|nacht|一泊|1泊/i, /night|nacht|泊|夜/i],
 ];
 const PER =
@@ -51,6 +51,28 @@ export function tellsNoUnit(asked: string, text: string): boolean {
   const unit = english ?? german ?? japanese;
   const told = unit === undefined ? undefined : PER_UNIT.find(([shape]) => shape.test(unit))?.[1];
   return told !== undefined && !told.test(text);
+}
+
+/** Times that sums are told for, each with the words that ask for one and those behind a sum that tell one. */
+const TIMES: readonly (readonly [asked: RegExp, told: RegExp])[] = [
+  [
+    /\b(?:an?|per|each|every) year\b|\b(?:yearly|annual(?:ly)?)\b|jährlich|im jahr(?! \d)|pro jahr|年間|一年/iu,
+    /year|annu|jahr|年/iu,
+  ],
+  [/\b(?:an?|per|each|every) month\b|\bmonthly\b|monatlich|(?:im|pro) monat|月額|毎月/iu, /month|monat|月/iu],
+  [/\b(?:an?|per|each|every) week\b|\bweekly\b|wöchentlich|(?:in der|pro) woche/iu, /week|woche|週/iu],
+  [/\b(?:an?|per|each|every) day\b|\bdaily\b|täglich|(?:am|pro) tag/iu, /day|daily|tag|täg|日/iu],
+  [/\b(?:an?|per|each|every) hour\b|\bhourly\b|stündlich|(?:in der|pro) stunde/iu, /hour|stunde|stünd|時間/iu],
+];
+/** A sum with the time that it is told for. */
+const SUM_FOR_A_TIME =
+  /(?:crowns?|kronen?|euros?|円|%|per cent|prozent) (?:(?:an?|per|each|every|je|pro|im|am) |in der )(?<time>\p{L}+)/giu;
+
+/** True where a sum is asked for one time, and a text tells sums for others and speaks of that time nowhere: what an hour costs is no price of a year. */
+export function tellsOtherTime(asked: string, text: string): boolean {
+  const told = TIMES.find(([shape]) => shape.test(asked))?.[1];
+  if (told === undefined || told.test(text)) return false;
+  return [...text.matchAll(SUM_FOR_A_TIME)].some(({ groups }) => TIMES.some(([, time]) => time.test(groups?.['time'] ?? ''))); // prettier-ignore
 }
 
 /**

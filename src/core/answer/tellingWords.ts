@@ -55,6 +55,10 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /^how wide (?:is|are|was|were)\b|^wie breit (?:ist|sind|war|waren)(?!\p{L})/iu,
     /wide|width|beam|bread|broad|across|between|diameter|\bby\b|×| x |breit|durchmesser/i,
   ],
+  [
+    /^how (?:accurate|exact|precise)\b|^wie genau (?:ist|sind|war|waren)(?!\p{L})/iu,
+    /accura|error|exact|precis|toleran|±|uncertain|deviat|within|genau|fehler|abweich/i,
+  ],
   [/^how tall (?:is|are|was|were)\b/i, /tall|high|height|above|elevat|rise|reach|stand/i],
   [
     /^(?:what|which) (?:is|are|was) (?:the |its )?(?:postal |business |registered |office )?address(?:es)? of\b|^wie (?:lautet|ist) die (?:anschrift|adresse)(?!\p{L})|住所/iu,
@@ -62,9 +66,16 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
 ];
 
+/** Asks what is forbidden, and what tells that something is. */
+const FORBIDDEN: readonly [asked: RegExp, told: RegExp] = [
+  /^(?:what|which)\b(?!.*\b(?:have|has|need) (?:not )?to\b).*\b(?:must not|may not|must never|may never|cannot|forbidden|prohibited|banned|not (?:be )?(?:allowed|permitted))\b/i,
+  /\b(?:not|no|never|none|neither|nor|nothing|nobody|prohibit\w*|forbid\w*|forbidden|ban(?:s|ned)?|exclud\w*|except|barred|without|unless|illegal|unlawful)\b|n['’]t\b/i,
+];
+
 /** All that only certain words tell, which of several things it is among it, told by a name, a number or a mark. */
 const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ...ONLY_TOLD_BY,
+  FORBIDDEN,
   [
     /^(?:on|over|by) (?:what|which) (?:\w+ )?(?:channel|frequency)\b|^auf welche[rm] (?:kanal|frequenz)(?!\p{L})/iu,
     /\d/,

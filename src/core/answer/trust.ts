@@ -3,7 +3,7 @@ import { tokensOf, type Language } from '../text';
 import { BY_NAME, type Evidence } from './evidence';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
 import { absentShare, asksOfNothing, unknownTo } from './ofNothing';
-import { namesWhatIsAsked, tellingOf, tellsFigure } from './matterTold';
+import { callsMatter, namesWhatIsAsked, tellingOf, tellsFigure } from './matterTold';
 import { asksHolder, doerNamed, saysWhoIsMeant, someoneNamed } from './partyNamed';
 import { firmWordingsOf, type Question } from './question';
 import { reachedAt } from './reachedAt';
@@ -132,8 +132,8 @@ function rulesOf(best: Evidence, question: Question, ofNothing: boolean, sources
   return {
     settles:
       telling === 'itself' &&
-      (!valueless || kind === 'date' || tellsFigure(best)) &&
-      features.led >= MATTER_LED &&
+      (!valueless || kind === 'date' || tellsFigure(best, kind)) &&
+      (features.led >= MATTER_LED || callsMatter(best, matter)) &&
       namesWhatIsAsked(question, best) &&
       !(matter?.about === true && (nobody || others)),
     settlesNot: telling === 'not' && features.covered < MATTER_COVERED,

@@ -35,6 +35,16 @@ fare price ticket
 rebate discount reduction allowance concession
 deduct deducted withhold withheld retained less
 retain retained hold held keep withheld
+withdraw terminate termination rescind cancel
+withdrawn terminated rescinded cancelled
+lorry lorries truck trucks van vehicle vehicles
+drill drills exercise exercises practice
+entry entries registration registered entered enrolled
+victuals meals meal food provisions catering
+bunkers bunker fuel
+hired hire chartered charter
+instalment instalments amounts portions
+sample samples core cores specimen specimens
 handed returned surrendered
 islander islanders resident residents inhabitants
 motorbike motorcycle

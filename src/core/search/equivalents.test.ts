@@ -70,3 +70,15 @@ describe('groups of words', () => {
     expect(writtenGroups('en')).toEqual([]);
   });
 });
+
+test.each([
+  ['gereinigt', 'reinig'],
+  ['reinigt', 'gereinigt'],
+  ['gestrich', 'streicht'],
+  ['gehalt', 'halt'],
+  ['verlangert', 'verlang'],
+  ['ubertrag', 'ubertragt'],
+  ['abschaltet', 'abschalt'],
+])('the German form “%s” finds “%s”', (one, other) => {
+  expect(equivalentsOf(one, 'de')).toContainEqual(expect.objectContaining({ term: other, root: true }));
+});

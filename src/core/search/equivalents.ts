@@ -9,6 +9,7 @@ import { GERMAN_DERIVATIONS } from './germanDerivations';
 import { GERMAN_EVERYDAY_GROUPS } from './germanEverydayGroups';
 import { GERMAN_GROUPS } from './germanGroups';
 import { GERMAN_PLAIN_GROUPS } from './germanPlainGroups';
+import { GERMAN_VERBS } from './germanVerbs';
 import { JAPANESE_GROUPS } from './japaneseGroups';
 import { PLAIN_GROUPS } from './plainGroups';
 import { THINGS_GROUPS } from './thingsGroups';
@@ -158,7 +159,9 @@ function findEquivalents(term: string, own: 'en' | 'de', neighbours: Neighbours 
   const alike = meaning(term, own, neighbours);
   const firm = alike.filter(({ likeness }) => likeness >= FIRM).map((one) => standIn(one));
   const told = new Set([term]);
-  const sameRoot = derivations.get(own) ?? build(own === 'en' ? ENGLISH_DERIVATIONS : GERMAN_DERIVATIONS, own);
+  const sameRoot =
+    derivations.get(own) ??
+    build(own === 'en' ? ENGLISH_DERIVATIONS : `${GERMAN_DERIVATIONS.trim()}\n${GERMAN_VERBS}`, own);
   derivations.set(own, sameRoot);
   const roots = (sameRoot.get(term) ?? []).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
   if (own === 'de') return [roots, trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));

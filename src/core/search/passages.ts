@@ -145,9 +145,11 @@ export class PassageBuilder {
 
   private continues(page: PageText, line: Line, first: boolean): boolean {
     const open = this.paragraph as Open;
-    if (!first) return !line.opens && line.section === open.section;
-    // Over a page break the layout cannot tell a new paragraph; the sentence can.
     const text = page.text.slice(line.start, line.end);
+    // "Zwischen dem 8." at the end of a line is no end: "und dem 30. September" goes on.
+    const ordinal = /(?<!\d)\d{1,2}\.\s*$/.test(open.text) && /^\s*\p{Ll}{2}/u.test(text);
+    if (!first) return (!line.opens || ordinal) && line.section === open.section;
+    // Over a page break the layout cannot tell a new paragraph; the sentence can.
     return !/[.:!?。]["”’)]?\s*$/.test(open.text) && (!LIST_MARK.test(text) || opensWithDate(text));
   }
 

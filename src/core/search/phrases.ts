@@ -5,7 +5,9 @@ import type { Neighbours } from './neighbours';
 /** Verbs with a particle, as people speak, and the words that documents use for them. */
 const PHRASES = `
 back out: withdraw terminate cancel
+call off: terminate cancel withdraw
 bring out: publish release issue
+break up: scrap scrapped demolish dismantle
 break down: fail failure breakdown
 bring down: reduce lower
 bring in: introduce enter
@@ -68,7 +70,8 @@ put back: restore replace
 put forward: propose
 put in: install insert submit
 put off: postpone defer
-put up: erect install
+put up: erect install provide lodge furnish
+pay up: settle
 rent out: let sublet lease
 rule out: exclude
 run out: expire exhausted empty

@@ -68,7 +68,6 @@ alteration alter structural change modification
 redecorate paint decorate decoration
 neighbour neighbor adjoining adjacent
 rubbish trash waste refuse
-lorry truck vehicle
 parking park car
 flat apartment
 factory plant works

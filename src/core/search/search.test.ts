@@ -63,6 +63,11 @@ describe('passages', () => {
     expect(spans).toEqual([[1, 2], [2]]);
   });
 
+  test('hold a German day of a month with the line that goes on behind it', () => {
+    const reading = readingOf('Das Kabel wird verlegt zwischen dem 8.\n\nund dem 30. September. Dann ist es fertig.');
+    expect(passagesOf(reading).flatMap(({ units }) => units)).toHaveLength(2);
+  });
+
   test('carry the heading they stand under', () => {
     const { segment, sections } = FERRY;
     const paths = Array.from(segment.passageSections, (section) => sections[section]?.number);

@@ -125,7 +125,7 @@ export const ENGLISH_MATTERS: readonly Matter[] = [
   {
     name: 'security',
     asked:
-      /^(?!.*\b(?:back|return\w*|refund\w*|repa(?:y|id)|releas\w*|keep|period|last|run|stands?)\b).*(?:\bhow (?:much|large|high|big)\b.*\b(?:deposit(?:ed)?|security|guarantee|bond|surety)\b|\b(?:what|which) (?:sum|amount|security|deposit)\b.*\b(?:deposit(?:ed)?|security|guarantee|bond|provides?|gives?|pays?)\b|\bamount of the (?:deposit|security|guarantee|bond)\b|\bhave to give security\b)/i,
+      /^(?!.*\b(?:back|return\w*|refund\w*|repa(?:y|id)|releas\w*|keep|period|last|run|stands?)\b).*(?:\bhow (?:much|large|high|big)\b.*\b(?:deposit(?:ed)?|security|guarantee|bond|surety)\b|\b(?:what|which) (?:sum|amount|security|deposit)\b.*\b(?:deposit(?:ed)?|security|guarantee|bond|provides?|gives?|pays?)\b|\bamount of the (?:deposit|security|guarantee|bond)\b|\bhave to give security\b|\b(?:what|which) (?:security|deposit|guarantee|bond)\b.*\b(?:put up|lodged?|need(?:ed|s)?|required?|furnish(?:ed)?|leaves?|demand(?:ed|s)?|asked?)\b)/i,
     told: holding([`${SECURITY}|leaves\\b`, SUM]),
     words:
       'deposit security bond guarantee lodge surety caution large high amount provided held sum money give deposited',
@@ -178,12 +178,34 @@ export const ENGLISH_MATTERS: readonly Matter[] = [
       'assign assignment transfer transferable transferred hand hands over another third party step consent personal assent succession dispose pass passed rights sell sold company someone',
   },
   {
+    name: 'subletting',
+    asked:
+      /\b(?:sub|under)-?(?:let|lease|tenan)\w*|^(?:may|can|could|is|are|does|do)\b.*\b(?:let|rent|lease|hand|give|share)\b.*\b(?:to (?:others?|(?:some|any)one(?: else)?|(?:some|any)body(?: else)?|another|third|strangers?)|with (?:others?|someone|another))\b/i,
+    told: /\b(?:sub|under)-?(?:let|leas|tenan)\w*|\bpart(?:ing)? with (?:the )?possession\b|\bshar(?:e|es|ing) (?:the )?(?:premises|occupation|possession)\b|\blet\b.*\bto (?:others|third)/i,
+    words: 'sublet subletting underlet subtenant let share possession others consent third part',
+  },
+  {
     name: 'subcontracting',
     asked:
       /\bsub-?contract\w*|\bhire other (?:firms?|companies)\b|\bothers be (?:hired|used|employed|engaged)\b|\bwork be given to other\b|\b(?:do|perform|carry out) (?:the|its|all) (?:work|services?|tasks?) (?:it|him|her|them)sel(?:f|ves)\b|\boutsourc\w+|\bdelegate (?:tasks|work)\b/i,
     told: /\bsub-?(?:contract|let)\w*|\b(?:other|outside) (?:firms?|companies|contractors?)\b|\bthird part(?:y|ies)\b|\bown (?:people|staff|personnel|employees)\b|\bentrust\w*|\bin person\b|\bdelegat\w*|\bengages?\b.{0,30}\b(?:work|services?|tasks?)\b/i,
     words:
       'subcontract subcontractors subcontracting sublet third parties firms entrust person delegate outsource engages work tasks others hired given own itself',
+  },
+  {
+    name: 'handover',
+    asked:
+      /^(?!.*\b(?:money|deposit|sums?|loan|funds?|fees?|security|guarantee|tickets?|deduct\w*|how (?:much|long|soon)|cost|pay)\b).*\b(?:what|which|how|in what)\b.*\b(?:mov(?:es?|ing) out|hand(?:s|ed|ing)? (?:it |them |the [\w-]+ )?back|give[ns]? (?:it |the [\w-]+ )?back|leav(?:es?|ing) the (?:premises|flat|house|shed|hall|shop|land|site|building)|at the end of the (?:lease|tenancy|term|hire|rental))\b/i,
+    told: /\b(?:remov\w+|tak(?:e|es|en) away|yield\w* up|hand\w* (?:back|over)|vacat\w+|on leaving|mov(?:es?|ing) out|clear(?:s|ed)?\b|made good|make good|restor\w+|return(?:s|ed)?\b|g[ia]ve[ns]? (?:up|back)|end of the (?:lease|tenancy|term|hire))/i,
+    words:
+      'end leaving remove removed take away yield hand back over vacate clear cleaned good order condition restore machinery fixtures holes',
+  },
+  {
+    name: 'exclusions',
+    asked:
+      /^(?:what|which)\b.*\b(?:(?:is|are|was|were) (?:not|n['’]t) (?:included|covered|insured|part of|owed|supplied|provided|contained)|(?:is|are) excluded|(?:does|do) not (?:include|cover|belong|form part))\b|^what does\b.*\bnot (?:cover|include|insure|extend to)\b/i,
+    told: /\bnot (?:included|covered|insured|part of|owed|supplied|provided|extend|cover|include|apply)\b|\bexclud\w+|\bexclusive of\b|\bexcept\w*|\bother than\b|\bseparately\b|\bextra\b|\bdoes not\b/i,
+    words: 'included excluded excludes covered except exclusive separately extra part',
   },
   {
     name: 'law',

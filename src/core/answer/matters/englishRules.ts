@@ -3,7 +3,7 @@ import { holding, type Matter } from './matter';
 const SPAN = String.raw`(?:hours?|days?|weeks?|fortnight|months?|years?)\b`;
 const RULES = String.raw`(?:rules?|regulations?|orders?|ordinance|byelaws?|act|law|provisions?|conditions)\b`;
 /** What an authority grants. */
-const PERMIT = String.raw`(?:permits?|licen[cs]es?|certificates?|permissions?|authori[sz]ations?|approvals?|passes|pass|cards?|registrations?|concessions?|exemptions?)\b`;
+const PERMIT = String.raw`(?:permits?|licen[cs]es?|certificates?|permissions?|authori[sz]ations?|approvals?|passes|pass|cards?|registrations?|concessions?|exemptions?|entr(?:y|ies)|enrolments?)\b`;
 const DECIDES = String.raw`decision\w*|decid\w+|determin\w+|process\w*|answer\w*|repl(?:y|ies|ied)|hear\b`;
 const APPLIES = String.raw`appli\w+|appl(?:y|ies)\b|request\w*`;
 const TAKES_BACK = String.raw`withdraw\w*|withdrawn|revok\w+|cancel\w*|tak(?:e|en) (?:back|away)|suspend\w*|los(?:e|es|ing|t)\b|forfeit\w*|lapse\w*`;

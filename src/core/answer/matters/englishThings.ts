@@ -95,9 +95,18 @@ export const ENGLISH_THINGS: readonly Matter[] = [
   ),
   ofThing(
     'oil filling',
-    /\bhow (?:much|many litres of) (?:engine )?oil\b|\boil (?:capacity|filling)\b|\blitres of oil\b/i,
+    /^(?!.*\b(?:burn\w*|consum\w*|used?|uses|spilt|spilled|leak\w*|import\w*|sold)\b).*\bhow (?:much|many litres of) (?:engine )?oil\b|\boil (?:capacity|filling)\b|\blitres of oil\b/i,
     holding([figure(String.raw`(?:milli)?lit(?:re|er)s?|l|ml`), String.raw`oil\b|sump\b|crankcase|it\b`], 'water|fuel'),
     'oil litres sump filling capacity holds pour fill',
+  ),
+  ofThing(
+    'consumption',
+    /\bhow (?:much|many litres of) (?:fuel|oil|diesel|gas|water)\b.*\b(?:burn\w*|consum\w*|used?|uses|need(?:s|ed)?)\b|\bconsumption\b.*\b(?:fuel|oil|load)\b|\bfuel consumption\b/i,
+    holding([
+      String.raw`consum\w+|burn\w*|uses\b|used\b|needs?\b|(?:per|an?) (?:hour|day)|\d ?(?:l|kg|g)\/h`,
+      String.raw`\d`,
+    ]),
+    'consumption consumes burns uses fuel hour load full',
   ),
   ofThing(
     'oil change',

@@ -150,10 +150,17 @@ export const GERMAN_MATTERS: readonly Matter[] = [
     words: 'haftung haftet haften schadenersatz beschränkt begrenzt höchstens betrag',
   },
   {
+    name: 'exclusions',
+    asked:
+      /(?:nicht|nichts?) (?:dazu|enthalten|inbegriffen|geschuldet|erfasst|versichert|abgedeckt|eingeschlossen|umfasst)|(?:gehört|gehören|zählt|zählen) (?:\p{L}+ )?nicht (?:dazu|zu)|ausgeschlossen|ausgenommen/iu,
+    told: /nicht (?:enthalten|inbegriffen|geschuldet|erfasst|versichert|abgedeckt|eingeschlossen|umfasst|zu den|gedeckt)|ausgeschlossen|ausgenommen|gesondert|außer|ohne|keine anwendung/iu,
+    words: 'nicht enthalten inbegriffen geschuldet ausgeschlossen ausgenommen gesondert versichert',
+  },
+  {
     name: 'assignment',
     asked: within([
-      String.raw`\p{L}*vertrag|rechte|lizenz|vereinbarung`,
-      String.raw`übertrag|abtret|abgetreten|weiterge(?:ben|geben)|überlassen`,
+      String.raw`\p{L}*vertrag|rechte|lizenz|vereinbarung|genehmigung|erlaubnis|konzession|mitgliedschaft|ausweis|karte`,
+      String.raw`übertrag|abtret|abgetreten|weiterge(?:ben|geben)|überlassen|verkauf|veräußer|verschenk|vererb`,
       String.raw`kann|darf|dürfen|können|ist|bedarf`,
     ]),
     told: /übertrag|abtret|abgetreten|weiterge(?:ben|geben)|an dritte|dritten überl/iu,

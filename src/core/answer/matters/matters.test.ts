@@ -33,6 +33,15 @@ const within = (clause: string, language: Tongue): string => {
 
 describe('what agreements settle is told in whatever words', () => {
   test.each<[language: Tongue, question: string, clause: string, says: string]>([
+    ['en', 'May the User let the slipway to someone else?', '3. The slipway may be sublet with consent.', 'sublet'],
+    [
+      'en',
+      'What may the User take away when moving out?',
+      '3. On leaving, the User removes its winch and makes good the holes.',
+      'winch',
+    ],
+    ['en', 'What is not covered?', '3. Ordinary wear, war and theft are excluded.', 'wear'],
+    ['de', 'Welche Arbeiten gehören nicht dazu?', '(3) Nicht geschuldet sind Anstricharbeiten.', 'Anstrich'],
     ['en', 'When does the agreement start?', '3. It runs from 1 March 2024 until 28 February 2031.', '1 March 2024'],
     ['en', 'What is the expiry date?', '3. The parties are bound up to and including 30 June 2029.', '30 June 2029'],
     [
