@@ -1,12 +1,11 @@
 import { equivalentsOf, shareInCommon, termSet } from '../search';
 import { findNumbers, oneLine, type Language } from '../text';
 import { areRelated } from './amending';
-import { changedSides, changesClause, changingAmong, sidesChanged } from './amendedSides';
-import { trustOf } from './decline';
+import { changedSides, changingAmong, sidesChanged } from './amendedSides';
+import { answersAlone, turnsFrom, type Alone } from './answersAlone';
 import type { Evidence } from './evidence';
 import { shorten } from './headline';
-import { measuredNumbers } from './measuredNumbers';
-import { asksSizeOfMove, movedFrom } from './moves';
+import { asksSizeOfMove } from './moves';
 import { firmWordingsOf, type Question } from './question';
 import { asksWhy } from './reasons';
 import { otherRows } from './otherRows';
@@ -28,8 +27,6 @@ const LEAST_COVERED = 0.4;
 /** How near it must come for a change of it to be told in place of the best, which none changes. */
 const AS_GOOD = 0.85;
 const MOST_SIDES = 12;
-/** Sentences of another document that are looked at. */
-const LOOKED_AT = 6;
 /** Share of a question that the heading over a sentence must hold for the sentence to be of it. */
 const UNDER_HEAD = 0.9;
 /** Words of a sentence that corrects a figure told before. */
@@ -120,6 +117,10 @@ function saysElse(one: ReadonlySet<string>, two: ReadonlySet<string>, language: 
   return !a.some((word) => alike(word, b)) && !b.some((word) => alike(word, a));
 }
 
+/** Asks for a cause otherwise than by "why". */
+const ASKS_CAUSE =
+  /^what (?:mostly |mainly |chiefly )?(?:caused|causes|led to)\b|^what (?:was|were|is|are) the (?:\w+ )?(?:causes?|reasons?)\b|^wodurch\b/i;
+
 /** Share of their words from which on two sentences speak of one thing that has a reason, and at most for the reasons to differ. */
 const ONE_THING = 0.25;
 const ONE_REASON = 0.8;
@@ -132,7 +133,7 @@ function otherWordings(best: Evidence, near: readonly Evidence[], { text: asked 
     const { source } = one;
     if (source.id === best.source.id || one.row !== null) return [];
     const share = shareInCommon(words, wordsIn(one.text, source.segment.language));
-    const otherReason = asksWhy(asked) && share >= ONE_THING && share < ONE_REASON;
+    const otherReason = (asksWhy(asked) || ASKS_CAUSE.test(asked.trim())) && share >= ONE_THING && share < ONE_REASON;
     const otherNumbers = numbersIn(one) !== numbers && share >= ONE_CLAUSE;
     const other =
       areRelated(source, best.source) &&
@@ -140,34 +141,6 @@ function otherWordings(best: Evidence, near: readonly Evidence[], { text: asked 
     if (!otherReason && !otherNumbers && !other) return [];
     return [{ source, said: shorten(one.text), claim: quotedClaim(quoteOf(source, one)), amends: false }];
   });
-}
-
-/** What documents that speak of the same as the best evidence's would answer by themselves, their sentences that are trusted then, and what in them says what becomes of its value. */
-function answersAlone(
-  best: Evidence,
-  able: readonly Evidence[],
-  sources: readonly AskedSource[],
-  question: Question,
-): Evidence[] {
-  const said = valueSaid(best, question);
-  if (said === null) return [];
-  return sources.flatMap((other) => {
-    const found = other.id === best.source.id ? [] : able.filter(({ source }) => source.id === other.id);
-    if (found.length === 0 || !areRelated(other, best.source)) return [];
-    // What changes a clause is told with the clause.
-    const own = found.filter((one) => !changesClause(one));
-    const [leading] = own;
-    if (leading === undefined) return [];
-    const among = { evidence: own, able: own, leading };
-    return own.slice(0, LOOKED_AT).filter((one) => turnsFrom(one, said) || trustOf(one, among, question, [other]) >= 0);
-  });
-}
-
-/** True for a sentence that tells a value as one that gives way to another: "goes up from 42 to 47 crowns". */
-function turnsFrom({ text, source }: Evidence, said: string): boolean {
-  const { language } = source.segment;
-  const own = measuredNumbers(said, language)[0]?.value;
-  return own !== undefined && measuredNumbers(text, language).some((one) => movedFrom(text, one) && Number(one.value) === Number(own)); // prettier-ignore
 }
 
 /** Words that say how a value is meant, which sentences of anything share. */
@@ -219,13 +192,13 @@ function otherSentences(
   best: Evidence,
   near: readonly Evidence[],
   question: Question,
-  alone: readonly Evidence[],
+  alone: readonly Alone[],
 ): Side[] {
   const said = valueSaid(best, question);
   const own = said === null ? null : valueOf(said, best, question);
   if (best.row !== null) return [];
   if (said === null || own === null) return said === null ? otherWordings(best, near, question) : [];
-  const others = [...new Set([...near, ...alone])].sort(
+  const others = [...new Set([...near, ...alone.map(({ one }) => one)])].sort(
     (a, b) => rankBeside(b, best, said) - rankBeside(a, best, said),
   );
   const sides = new Map<string, Side | null>();
@@ -238,7 +211,8 @@ function otherSentences(
     if (other === null || value === null) continue;
     // The head of a clause may say what it is of: "4. Commitment fee. On what is not drawn you pay 0.4 per cent."
     const headed = one.features.headed >= UNDER_HEAD;
-    if (!headed && !speaksOfSame(one, { best, said, value, far: !near.includes(one) }, question)) continue;
+    const firmly = alone.some((other) => other.one === one && other.firmly);
+    if (!headed && !firmly && !speaksOfSame(one, { best, said, value, far: !near.includes(one) }, question)) continue;
     // “Zum Pachtvertrag vom 2. Mai 2019” only names a document.
     if (value.unit === 'date' && [source, best.source].some((each) => dateOf(each) === value.worth)) continue;
     const units = unitsOf(value, own);

@@ -56,9 +56,21 @@ const OF_A_PAPER =
 const ASKS_WHEN_MADE =
   /\b(?:made|signed|concluded|dated?|issued|agreed|entered into|geschlossen|unterzeichnet|vereinbart|beschlossen|datum)\b/i;
 
+/** Asks when something closes or ends on a day, and what stands before the hour of it: "von 7 bis 21 Uhr". */
+const ASKS_CLOSING =
+  /^(?:until|till|up to) (?:when|what time)\b|\b(?:when|what time)\b.*\b(?:close|closes|shut|shuts|end|ends)\b|^bis wann\b|^bis (?:zu welcher|wie viel) uhr|schließ(?:t|en)/i;
+const UP_TO_HOUR = /^.*(?:\b(?:and|to|until|till|und|bis)\s|[–から-]\s?)(?=\S)/iu;
+
+/** Hours of a day that a text tells; of a time from one to another the last alone, where it is asked until when. */
+function clockTold(text: string, asked: string): Range[] {
+  const hours = ranges(text, CLOCK);
+  if (!ASKS_CLOSING.test(asked)) return hours;
+  return hours.map(({ start, end }) => ({ start: start + (UP_TO_HOUR.exec(text.slice(start, end))?.[0].length ?? 0), end })); // prettier-ignore
+}
+
 /** Days, months, years and hours that a text tells, of the sort that a question asks for; how far from another day something is where nothing else is told. */
 export function datesTold(text: string, asked: string): Range[] {
-  if (ASKS_TIME.test(asked)) return ranges(text, CLOCK);
+  if (ASKS_TIME.test(asked)) return clockTold(text, asked);
   if (ASKS_WEEKDAY.test(asked)) return ranges(text, WEEKDAY);
   if (ASKS_MONTH.test(asked)) return ranges(text, MONTH);
   const dates = datesOf(text).filter(
@@ -83,7 +95,7 @@ export function datesTold(text: string, asked: string): Range[] {
   const distances = ranges(text, SOON_AFTER);
   // What happens again and again does so on days of the week, at hours.
   if (distances.length > 0 || ASKS_BOUND.test(asked)) return distances;
-  return [...months, ...ranges(text, WEEKDAY), ...ranges(text, CLOCK)];
+  return [...months, ...ranges(text, WEEKDAY), ...clockTold(text, asked)];
 }
 
 /** True for mentions that tell a day by its distance from another, where no day or year is told. */

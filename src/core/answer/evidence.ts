@@ -77,7 +77,7 @@ const OTHER_SIDE = 0.4;
 const OTHER_SPAN = 0.4;
 
 const FORECAST =
-  /\b(?:expect(?:s|ed)?|forecasts?|plan(?:s|ned)? to|budget(?:ed)?|anticipates?|outlook|erwarte[nt]?|rechnet|gerechnet|voraussichtlich)\b|見込|予想/i;
+  /\b(?:expect(?:s|ed)?|forecasts?|plan(?:s|ned)? to|budget(?:ed)?|anticipates?|outlook|should be (?:cut|raised|reduced|increased|replaced|shortened|lengthened|extended|lowered|widened|deepened)|erwarte[nt]?|rechnet|gerechnet|voraussichtlich)\b|見込|予想/i;
 /** What an expectation counts that was asked for, against one that was not. */
 const FORECAST_ASKED = -0.4;
 

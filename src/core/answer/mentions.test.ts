@@ -161,3 +161,10 @@ test('a day of each month is a day', () => {
 test('months in a row name nobody', () => {
   expect(told('Which company dredges?', 'Dredging is forbidden between March and July.')).toEqual([]);
 });
+
+test('the hour up to which something is open is the last of a time', () => {
+  expect(told('Bis wann ist die Halle geöffnet?', 'Die Halle ist von 7 bis 21 Uhr geöffnet.', 'de')).toEqual([
+    '21 Uhr',
+  ]);
+  expect(told('When is the hall open?', 'The hall is open from 7 a.m. to 9 p.m.')).toEqual(['7 a.m. to 9 p.m.']);
+});

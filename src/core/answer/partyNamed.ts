@@ -34,7 +34,7 @@ function holderOf(text: string, words: readonly string[]): string | null {
     'u',
   );
   const behind = new RegExp(
-    String.raw`(?<!\p{L})${role}(?:(?:\s+(?:for|of|at|in) [^,.;:]{2,30}?)?\s+(?:is|was|will be|has been)(?: (?:now|henceforth|from (?:now|then|that day) on|in future))?|:|,)\s+(?:the )?(?<name>${SOMEONE})`,
+    String.raw`(?<!\p{L})${role}(?:(?:\s+(?:for|of|at|in) [^,.;:]{2,30}?)?\s+(?:is|was|will be|has been)(?: (?:now|henceforth|from (?:now|then|that day) on|in future))?|:|,)?\s+(?:the )?(?<name>${SOMEONE})`,
     'u',
   );
   const name = (before.exec(text) ?? behind.exec(text))?.groups?.['name'];
@@ -47,7 +47,7 @@ function holderOf(text: string, words: readonly string[]): string | null {
 function holderInGerman(text: string, office: string): string | null {
   const role = `${anyCase(office.replace(/(?:in|er?|r)$/u, ''))}(?:in|er?|r)?`;
   const person = String.raw`(?:(?:Herr|Frau|Dr\.|Prof\.|Dipl\.-Ing\.)\s)*\p{Lu}\p{Ll}[\p{L}’'-]*(?:\s(?:von\s|van\s)?\p{Lu}\p{Ll}[\p{L}’'-]*)+`;
-  const behind = new RegExp(String.raw`(?<!\p{L})${role}(?: (?:des|der|von|am|im) [^,.;:]{2,40}?)?(?:\s(?:ist|war|wird|bleibt)|:|,)?\s(?:derzeit |zurzeit )?(?<name>${person})`, 'u'); // prettier-ignore
+  const behind = new RegExp(String.raw`(?<!\p{L})${role}(?: (?:des|der|von|am|im) [^,.;:]{2,40}?)?(?:\s(?:ist|war|wird|bleibt)|:|,)?\s(?:derzeit |zurzeit |von nun an |künftig |jetzt |nunmehr |seitdem )?(?<name>${person})`, 'u'); // prettier-ignore
   const before = new RegExp(
     String.raw`(?<name>${person})(?:,|\s(?:ist|war|wird|als))\s(?:der |die )?${role}(?!\p{L})`,
     'u',

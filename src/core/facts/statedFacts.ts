@@ -46,6 +46,8 @@ const KINDS: readonly (readonly [string, RegExp])[] = [
 
 const DATE_LEADS =
   /\b(?:dated|made (?:on|this)|entered into (?:on|as of)|effective(?: as of| from| date:?| on)?|in force (?:from|since|on)|as (?:of|at)|adopted (?:on|by .{0,40} on)|signed (?:at \p{Lu}\p{L}+ )?on|(?:agreed|done) at \p{Lu}\p{L}+ on|issued(?: on)?|published(?: on)?|(?:edition|issue) of|ausgabe(?: vom)?|date(?: of issue)?:?|commenc(?:es|ing) on|stand:?|vom|(?:ab|ge|be)schlossen am|unterzeichnet am|erlassen am|vereinbart am|vereinbaren am|einigen sich am|this (?:deed|agreement|letter|order|regulation|amendment|lease|contract|supplement|notice) (?:of|is dated)|diese[rsmn]? \p{L}+ vom|(?:gültig|wirksam|in kraft) (?:ab|seit|am)|in der fassung vom|version [\w.-]+,?|last (?:updated|revised|modified)(?: on)?:?)\W{0,4}(?:the )?$/iu;
+/** The same within what says between whom it is: "agreed on 20 November 2024 between"; a signature below begins with a capital. */
+const AGREED = /(?:^|[\s,])(?:agreed|concluded) on $/u;
 /** The same of a line that says who made a document: "Prepared by Saltmarsh College for the Harbour Trust, October 2019". */
 const MADE_BY =
   /(?<!\p{L})(?:Issued|Adopted|Prepared|Submitted|Presented|Compiled|Drawn up|Published|Erstellt|Vorgelegt|Erlassen) (?:by|for|von|durch) [^.;:]{2,80}?(?:,| on| in| am| im)?\s$/u;
@@ -162,6 +164,7 @@ function dateOf(front: readonly Front[], changesAnother: boolean): Found | null 
         found: { value: date.value, quote: linesAround(text, date.start, date.end), page: page.number },
         led:
           DATE_LEADS.test(text.slice(Math.max(0, date.start - 40), date.start).replace(/\n/g, ' ')) ||
+          AGREED.test(text.slice(Math.max(0, date.start - 40), date.start)) ||
           MADE_BY.test(text.slice(Math.max(0, date.start - 110), date.start).replace(/\n/g, ' ')) ||
           DATE_TRAILS.test(text.slice(date.end, date.end + 40).replace(/\s/g, '')),
         another: isOfAnother(text.slice(Math.max(0, date.start - 90), date.start).replace(/\n/g, ' ')),

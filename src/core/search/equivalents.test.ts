@@ -79,6 +79,7 @@ test.each([
   ['verlangert', 'verlang'],
   ['ubertrag', 'ubertragt'],
   ['abschaltet', 'abschalt'],
+  ['hallenwart', 'hallenwartin'],
 ])('the German form “%s” finds “%s”', (one, other) => {
   expect(equivalentsOf(one, 'de')).toContainEqual(expect.objectContaining({ term: other, root: true }));
 });

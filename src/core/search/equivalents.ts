@@ -149,6 +149,17 @@ export function equivalentsOf(
   return foundWith(neighbours).terms.get(`${own} ${term}`, () => findEquivalents(term, own, neighbours));
 }
 
+/** Callings by the ends of their stems, to which German adds "in", or "erin" where the stemmer took "er" away. */
+const CALLING = /(?:wart|eur|ist|ent|ant|chef|wirt|anwalt)$/;
+const CALLING_IN_ER = /(?:meist|leit|fuhr|pruf|vertret|sprech|vorsteh|verwalt)$/;
+
+/** A German calling in the other sex, by its stem: "Hallenwartin" of "Hallenwart", and back. */
+function otherSex(term: string): string[] {
+  const plain = term.replace(/(?:er)?in$/, '');
+  if (plain !== term) return CALLING.test(plain) || CALLING_IN_ER.test(plain) ? [plain] : [];
+  return CALLING.test(term) ? [`${term}in`] : CALLING_IN_ER.test(term) ? [`${term}erin`] : [];
+}
+
 function findEquivalents(term: string, own: 'en' | 'de', neighbours: Neighbours | null): Equivalent[] {
   const table = tables.get(own) ?? build(own === 'en' ? ENGLISH : GERMAN, own);
   tables.set(own, table);
@@ -164,7 +175,9 @@ function findEquivalents(term: string, own: 'en' | 'de', neighbours: Neighbours 
     build(own === 'en' ? ENGLISH_DERIVATIONS : `${GERMAN_DERIVATIONS.trim()}\n${GERMAN_VERBS}`, own);
   derivations.set(own, sameRoot);
   const roots = (sameRoot.get(term) ?? []).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
-  if (own === 'de') return [roots, trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
+  const sexes = own === 'de' ? otherSex(term) : [];
+  const persons = sexes.map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
+  if (own === 'de') return [roots, persons, trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
   // "Stored" finds "kept" by "keep".
   const forms = [...trade, ...firm].flatMap(({ term: one, share }) =>
     (sameRoot.get(one) ?? []).map((form) => ({ term: form, share: share * ROOT_SHARE })),

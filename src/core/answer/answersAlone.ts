@@ -1,0 +1,64 @@
+import { termSet } from '../search';
+import { areRelated } from './amending';
+import { changesClause } from './amendedSides';
+import { trustOf } from './decline';
+import type { Evidence } from './evidence';
+import { measuredNumbers } from './measuredNumbers';
+import { movedFrom } from './moves';
+import type { Question } from './question';
+import type { AskedSource } from './types';
+import { valueSaid } from './valueCompared';
+
+/** Sentences of another document that are looked at. */
+const LOOKED_AT = 6;
+/** How far what a document would answer by itself is trusted, and what of the question it holds, for it to be what it says of the same, in whatever words. */
+const FIRMLY = 1;
+const FIRMLY_HELD = 0.5;
+
+/** True for a sentence that holds a word of the question itself, or one of its root. */
+function holdsAny({ text, source }: Evidence, { subject }: Question): boolean {
+  const words = termSet(text, source.segment.language);
+  return subject.some(
+    ({ term, equivalents = [] }) =>
+      words.has(term) || equivalents.some((one) => one.root === true && words.has(one.term)),
+  );
+}
+
+/** What a document would answer by itself: a sentence that is trusted then, and whether it is trusted most and firmly. */
+export interface Alone {
+  readonly one: Evidence;
+  readonly firmly: boolean;
+}
+
+/** What documents that speak of the same as the best evidence's would answer by themselves, and what in them says what becomes of its value. */
+export function answersAlone(
+  best: Evidence,
+  able: readonly Evidence[],
+  sources: readonly AskedSource[],
+  question: Question,
+): Alone[] {
+  const said = valueSaid(best, question);
+  if (said === null) return [];
+  return sources.flatMap((other) => {
+    const found = other.id === best.source.id ? [] : able.filter(({ source }) => source.id === other.id);
+    if (found.length === 0 || !areRelated(other, best.source)) return [];
+    // What changes a clause is told with the clause.
+    const own = found.filter((one) => !changesClause(one));
+    const [leading] = own;
+    if (leading === undefined) return [];
+    const among = { evidence: own, able: own, leading };
+    return own.slice(0, LOOKED_AT).flatMap((one, at) => {
+      const trust = trustOf(one, among, question, [other]);
+      return trust >= 0 || turnsFrom(one, said)
+        ? [{ one, firmly: at === 0 && trust >= FIRMLY && one.features.led >= FIRMLY_HELD && holdsAny(one, question) }]
+        : [];
+    });
+  });
+}
+
+/** True for a sentence that tells a value as one that gives way to another: "goes up from 42 to 47 crowns". */
+export function turnsFrom({ text, source }: Evidence, said: string): boolean {
+  const { language } = source.segment;
+  const own = measuredNumbers(said, language)[0]?.value;
+  return own !== undefined && measuredNumbers(text, language).some((one) => movedFrom(text, one) && Number(one.value) === Number(own)); // prettier-ignore
+}
