@@ -2,7 +2,7 @@ import { termSet } from '../search';
 import { areRelated } from './amending';
 import { changesClause } from './amendedSides';
 import { trustOf } from './decline';
-import type { Evidence } from './evidence';
+import { BY_NAME, type Evidence } from './evidence';
 import { measuredNumbers } from './measuredNumbers';
 import { movedFrom } from './moves';
 import type { Question } from './question';
@@ -15,12 +15,18 @@ const LOOKED_AT = 6;
 const FIRMLY = 1;
 const FIRMLY_HELD = 0.5;
 
-/** True for a sentence that holds a word of the question itself, or one of its root. */
-function holdsAny({ text, source }: Evidence, { subject }: Question): boolean {
-  const words = termSet(text, source.segment.language);
+/**
+ * True for a sentence that is surely of what is asked: it is trusted, holds much of the question and some word of it, or of its root. One word says little but where
+ * somebody is named by it, and a
+ * paper that changes another tells days of its own.
+ */
+function isFirm(one: Evidence, trust: number, { subject, kind }: Question): boolean {
+  if (trust < FIRMLY || one.features.led < FIRMLY_HELD || kind === 'date') return false;
+  if (subject.length < 2 && one.features.kind <= BY_NAME) return false;
+  const words = termSet(one.text, one.source.segment.language);
   return subject.some(
     ({ term, equivalents = [] }) =>
-      words.has(term) || equivalents.some((one) => one.root === true && words.has(one.term)),
+      words.has(term) || equivalents.some((other) => other.root === true && words.has(other.term)),
   );
 }
 
@@ -49,9 +55,7 @@ export function answersAlone(
     const among = { evidence: own, able: own, leading };
     return own.slice(0, LOOKED_AT).flatMap((one, at) => {
       const trust = trustOf(one, among, question, [other]);
-      return trust >= 0 || turnsFrom(one, said)
-        ? [{ one, firmly: at === 0 && trust >= FIRMLY && one.features.led >= FIRMLY_HELD && holdsAny(one, question) }]
-        : [];
+      return trust >= 0 || turnsFrom(one, said) ? [{ one, firmly: at === 0 && isFirm(one, trust, question) }] : [];
     });
   });
 }
