@@ -5,7 +5,8 @@ import { trustOf } from './decline';
 import { BY_NAME, type Evidence } from './evidence';
 import { measuredNumbers } from './measuredNumbers';
 import { movedFrom } from './moves';
-import type { Question } from './question';
+import { firmWordingsOf, type Question } from './question';
+import { nameOfDocument } from './surroundings';
 import type { AskedSource } from './types';
 import { valueSaid } from './valueCompared';
 
@@ -14,14 +15,27 @@ const LOOKED_AT = 6;
 /** How far what a document would answer by itself is trusted, and what of the question it holds, for it to be what it says of the same, in whatever words. */
 const FIRMLY = 1;
 const FIRMLY_HELD = 0.5;
+/** What of a question may be left, at most, where the name of a document is said to say the rest. */
+const BESIDE_NAME = 0.67;
+
+/** What of the words of a question that the name of its document does not say a sentence holds, by their weight: the supplement to a lease of a hall need not name the hall again. */
+function heldBesideName({ text, source }: Evidence, { subject }: Question): number {
+  const { language } = source.segment;
+  const [words, name] = [termSet(text, language), termSet(nameOfDocument(source), language)];
+  const rest = subject.filter(({ term }) => !name.has(term));
+  const weigh = (terms: Question['subject']): number => terms.reduce((sum, { weight }) => sum + weight, 0);
+  const held = rest.filter((one) => firmWordingsOf(one).some((word) => words.has(word)));
+  return rest.length === 0 || weigh(rest) > BESIDE_NAME * weigh(subject) ? 0 : weigh(held) / weigh(rest);
+}
 
 /**
  * True for a sentence that is surely of what is asked: it is trusted, holds much of the question and some word of it, or of its root. One word says little but where
- * somebody is named by it, and a
- * paper that changes another tells days of its own.
+ * somebody is named by it, and a paper that changes another tells days of its own.
  */
-function isFirm(one: Evidence, trust: number, { subject, kind }: Question): boolean {
-  if (trust < FIRMLY || one.features.led < FIRMLY_HELD || kind === 'date') return false;
+function isFirm(one: Evidence, trust: number, question: Question): boolean {
+  const { subject, kind } = question;
+  if (trust < FIRMLY || Math.max(one.features.led, heldBesideName(one, question)) < FIRMLY_HELD || kind === 'date')
+    return false;
   if (subject.length < 2 && one.features.kind <= BY_NAME) return false;
   const words = termSet(one.text, one.source.segment.language);
   return subject.some(

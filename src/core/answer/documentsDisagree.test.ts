@@ -72,6 +72,7 @@ const STALLS = {
 describe('a supplement that says in its own words what holds', () => {
   test.each([
     ['How large is the area let?', ['51 square metres', '34 square metres']],
+    ['How large is the area let in the market hall?', ['51 square metres', '34 square metres']],
     ['Who is the market master?', ['Signe Holm', 'Ebbe Lund']],
   ])('tells both, the later first: %s', (question, told) => {
     const { lines = [], conflicts } = asked(STALLS, question);

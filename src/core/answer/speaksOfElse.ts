@@ -1,4 +1,4 @@
-import { sectionOf, termSet, unitsOfPassage } from '../search';
+import { termSet } from '../search';
 import { tokensOf } from '../text';
 import { countsInPassing, countsOfABody, countsOfAnotherUse } from './counted';
 import type { Evidence } from './evidence';
@@ -6,13 +6,14 @@ import { VALUE_KINDS } from './kinds';
 import { asksHow } from './listing';
 import { absentShare } from './ofNothing';
 import { namesOtherSide } from './otherSide';
+import { isOfAnother, namesNone, needsNone } from './otherThing';
 import { partiesTold } from './partiesTold';
+import { readWith, saidAbout } from './readTogether';
 import { namesNoHolder } from './partyNamed';
 import { firmWordingsOf, type Question } from './question';
 import { wordsOver } from './rowEvidence';
 import { saysFree } from './sumsTold';
 import { asksPrice, tellsNoUnit, tellsOtherSum, tellsOtherTime } from './sumKinds';
-import { headOver, leadOf, nameOfDocument, takenUp } from './surroundings';
 import { lacksTellingWords } from './tellingWords';
 import type { AskedSource } from './types';
 
@@ -78,21 +79,6 @@ function isNowhereNear(best: Evidence, question: Question, sources: readonly Ask
   const beside = features.led === 0 && features.headed === 0 && features.around > 0;
   if (beside && question.subject.length === 1 && VALUE_KINDS.has(question.kind)) return true;
   return !isNear(best) && features.whole > 0;
-}
-
-/** All that a sentence is read with: its section, its passage, and what is over its row. */
-function readWith({ source, hit, unit, row }: Evidence): string {
-  const passage = unitsOfPassage(source, hit.passage).map(({ text }) => text);
-  const over =
-    row === null ? [] : [wordsOver(row), row.table.caption ?? '', ...row.row.cells.map((cell) => cell?.unit ?? '')];
-  return [sectionOf(source, unit.section), ...passage, ...over].join(' ');
-}
-
-/** A sentence with what it stands under and takes up. */
-function saidAbout({ source, hit, index, text }: Evidence): string {
-  const units = unitsOfPassage(source, hit.passage);
-  const before = units[takenUp(units, index)] ?? units[leadOf(units, index)];
-  return `${text} ${headOver(source, units, index)} ${before?.text ?? ''} ${nameOfDocument(source)}`;
 }
 
 /** Asks what somebody earns: the wages of a company are nobody's. */
@@ -166,64 +152,12 @@ function countsElse(best: Evidence, question: Question): boolean {
   return tellsOtherSum(question.text, text) || (features.led < FREE_OF && saysFree(text));
 }
 
-/** Asks what happens, is done or is the reason, which no figure of a table tells. */
-const ASKS_NO_FIGURE =
-  /^(?:what (?:happens|happened|becomes|became)\b(?!.* to (?:the )?(?:rent|price|fee|amount|figure|rate|number)s?\b)|why\b|how come\b|was (?:passiert|geschieht)(?!\p{L})|warum\b|weshalb\b)/iu;
-
-/** True for a row of figures where it is asked what happens or why. */
-export function isOfFigures({ row }: Evidence, { text, kind }: Question): boolean {
-  const told = row?.row.cells.filter((cell) => cell !== null) ?? [];
-  return kind === 'passage' && ASKS_NO_FIGURE.test(text.trim()) && told.length > 0 && told.every((cell) => /^[\d\s.,()%–-]+$/.test(cell.text)); // prettier-ignore
-}
-
-/** Asks who or what needs something, and what says that it is not needed. */
-const ASKS_NEED =
-  /^(?:what|which|who)\b(?!.*\b(?:not|no|never|without|exempt)\b).*\b(?:needs?|musts?|requires?|have to|has to|required)\b/i;
-const NEEDS_NONE = /\b(?:needs? (?:no|not|neither)|(?:is|are) (?:exempt|not (?:required|obliged|needed))|(?:do|does) not (?:need|require|have to))\b/i; // prettier-ignore
-
-/** Asks which of its kind a thing is, that is told by its word or by a name. */
-const ASKS_WHICH =
-  /^(?:(?:by|from|to|with|on) )?(?:which|what|what (?:kind|type|sort) of) (?<thing>ship|vessel|boat|ferry|tug|company|firm|bank|yard|airline|newspaper|university|island|town|city|country)s?\b|^(?:von |mit |auf |in )?welche[rsmn]? (?<ding>schiff|boot|fähre|firma|werft|stadt|insel|zeitung|schlepper)(?!\p{L})/iu;
-
-/** True where it is asked which ship or company, and a text neither speaks of one nor names anything. */
-function namesNone(best: Evidence, { text: asked, terms }: Question): boolean {
-  const { thing, ding } = ASKS_WHICH.exec(asked.trim())?.groups ?? {};
-  const { language } = best.source.segment;
-  const word = thing ?? ding;
-  if (word === undefined) return false;
-  const wanted = termSet(word, language);
-  const firm = terms.filter(({ term }) => wanted.has(term)).flatMap(firmWordingsOf);
-  const near = termSet(readAround(best), language);
-  if (firm.some((one) => near.has(one))) return false;
-  return language === 'de' ? !/[„“"]|GmbH|AG(?!\p{L})/u.test(best.text) : partiesTold(best.text, 'en').length === 0;
-}
-
-/** A sentence or row with what it stands under. */
-function readAround({ source, hit, index, text, row }: Evidence): string {
-  return `${text} ${row === null ? '' : wordsOver(row)} ${headOver(source, unitsOfPassage(source, hit.passage), index)}`;
-}
-
-/** Things of one kind that are told apart by their numbers: "berth 4", "silos 3 to 6". */
-const NUMBERED =
-  /\b(?<thing>berth|unit|shed|warehouse|pier|pump|engine|tank|silo|lot|plot|room|gate|dock|quay|line|route|building|crane|zone|block|station|sample|pile|borehole|turbine|mooring|basin|lock|hall|floor|house|jetty|slip|pontoon|buoy|boat|tug|lift|section of track)s? (?:no\.? ?|number )?(?<number>\d{1,3}[a-z]?)\b(?! (?:to|and|per)\b)/i;
-
-/** True where a thing is asked about that goes by a number, and the sentence, what it is read with and the name of its document speak of no such number of it. */
-function isOfAnother(best: Evidence, { text }: Question): boolean {
-  const { thing, number } = NUMBERED.exec(text)?.groups ?? {};
-  if (thing === undefined || number === undefined) return false;
-  const near = `${readWith(best)} ${nameOfDocument(best.source)}`;
-  return !new RegExp(String.raw`\b${thing}s?\b[^.;:]{0,40}\b${number}\b|\b${thing}s? \d+ (?:to|–|-) \d+`, 'i').test(
-    near,
-  );
-}
-
 /** True where the best evidence is of something else than is asked, by what it says, what it leaves out or what it counts, however near its words are. */
 export function speaksOfElse(best: Evidence, question: Question, sources: readonly AskedSource[]): boolean {
   const { text, row, source } = best;
   if (row === null && lacksTellingWords(question.text, text)) return true;
   if (namesNoHolder(text, question.text)) return true;
-  if (isOfAnother(best, question) || namesNone(best, question)) return true;
-  if (ASKS_NEED.test(question.text) && NEEDS_NONE.test(text)) return true;
+  if (isOfAnother(best, question) || namesNone(best, question) || needsNone(best, question)) return true;
   if (ASKS_NAME.test(question.text) && source.segment.language === 'en' && !namesAnew(text, question)) return true;
   return holdsTooLittle(best, question) || isNowhereNear(best, question, sources) || countsElse(best, question);
 }
