@@ -54,14 +54,14 @@ describe('a letter that names no clause', () => {
 });
 
 const STALLS = {
-  'Lease of stalls.txt': paragraphs(
+  'Market hall lease.txt': paragraphs(
     'Lease of stalls in the market hall',
     'between the Town of Holm (the Town) and Reedham Bakers Ltd (the Trader), made on 8 January 2024',
     'The Town lets stalls 12 and 13 in the market hall, 34 square metres together, for the sale of bread.',
     'The Trader leaves a deposit of 1,560 crowns with the Town.',
     'The market master, Ebbe Lund, receives notices for the Town.',
   ),
-  'Supplement.txt': paragraphs(
+  'Market hall supplement.txt': paragraphs(
     'Supplement No. 1 to the lease of stalls in the market hall of 8 January 2024',
     'agreed on 20 November 2024 between the Town of Holm and Reedham Bakers Ltd',
     'Stall 14 is added; the area is now 51 square metres.',
@@ -72,7 +72,7 @@ const STALLS = {
 describe('a supplement that says in its own words what holds', () => {
   test.each([
     ['How large is the area let?', ['51 square metres', '34 square metres']],
-    ['How large is the area let in the market hall?', ['51 square metres', '34 square metres']],
+    ['How large is the area in the market hall?', ['51 square metres', '34 square metres']],
     ['Who is the market master?', ['Signe Holm', 'Ebbe Lund']],
   ])('tells both, the later first: %s', (question, told) => {
     const { lines = [], conflicts } = asked(STALLS, question);
