@@ -59,7 +59,7 @@ const ASKS_WHEN_MADE =
 /** Asks when something closes or ends on a day, and what stands before the hour of it: "von 7 bis 21 Uhr". */
 const ASKS_CLOSING =
   /^(?:until|till|up to) (?:when|what time)\b|\b(?:when|what time)\b.*\b(?:close|closes|shut|shuts|end|ends)\b|^bis wann\b|^bis (?:zu welcher|wie viel) uhr|schließ(?:t|en)/i;
-const UP_TO_HOUR = /^.*(?:\b(?:and|to|until|till|und|bis)\s|[–から-]\s?)(?=\S)/iu;
+const UP_TO_HOUR = /^.*(?:\b(?:and|to|until|till|und|bis)\s|(?:から|[–-])\s?)(?=\S)/iu;
 
 /** Hours of a day that a text tells; of a time from one to another the last alone, where it is asked until when. */
 function clockTold(text: string, asked: string): Range[] {

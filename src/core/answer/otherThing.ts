@@ -11,8 +11,9 @@ const ASKS_NO_FIGURE =
 
 /** True for a row of figures where it is asked what happens or why. */
 export function isOfFigures({ row }: Evidence, { text, kind }: Question): boolean {
-  const told = row?.row.cells.filter((cell) => cell !== null) ?? [];
-  return kind === 'passage' && ASKS_NO_FIGURE.test(text.trim()) && told.length > 0 && told.every((cell) => /^[\d\s.,()%–-]+$/.test(cell.text)); // prettier-ignore
+  if (row === null || kind !== 'passage' || !ASKS_NO_FIGURE.test(text.trim())) return false;
+  const told = row.row.cells.filter((cell) => cell !== null);
+  return told.length > 0 && told.every((cell) => /^[\d\s.,()%–-]+$/.test(cell.text));
 }
 
 /** Asks who or what needs something, and what says that it is not needed. */

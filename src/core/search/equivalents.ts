@@ -9,7 +9,7 @@ import { GERMAN_DERIVATIONS } from './germanDerivations';
 import { GERMAN_EVERYDAY_GROUPS } from './germanEverydayGroups';
 import { GERMAN_GROUPS } from './germanGroups';
 import { GERMAN_PLAIN_GROUPS } from './germanPlainGroups';
-import { GERMAN_VERBS } from './germanVerbs';
+import { germanVerbs } from './germanVerbs';
 import { JAPANESE_GROUPS } from './japaneseGroups';
 import { PLAIN_GROUPS } from './plainGroups';
 import { THINGS_GROUPS } from './thingsGroups';
@@ -172,12 +172,13 @@ function findEquivalents(term: string, own: 'en' | 'de', neighbours: Neighbours 
   const told = new Set([term]);
   const sameRoot =
     derivations.get(own) ??
-    build(own === 'en' ? ENGLISH_DERIVATIONS : `${GERMAN_DERIVATIONS.trim()}\n${GERMAN_VERBS}`, own);
+    build(own === 'en' ? ENGLISH_DERIVATIONS : `${GERMAN_DERIVATIONS.trim()}\n${germanVerbs()}`, own);
   derivations.set(own, sameRoot);
   const roots = (sameRoot.get(term) ?? []).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
-  const sexes = own === 'de' ? otherSex(term) : [];
-  const persons = sexes.map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
-  if (own === 'de') return [roots, persons, trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
+  if (own === 'de') {
+    const persons = otherSex(term).map((one) => ({ term: one, share: ROOT_SHARE, root: true }));
+    return [roots, persons, trade, firm].flatMap((list: readonly Equivalent[]) => notKnown(list, told));
+  }
   // "Stored" finds "kept" by "keep".
   const forms = [...trade, ...firm].flatMap(({ term: one, share }) =>
     (sameRoot.get(one) ?? []).map((form) => ({ term: form, share: share * ROOT_SHARE })),

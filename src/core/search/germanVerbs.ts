@@ -216,12 +216,8 @@ function strong([stem = '', present = '', past = '', participle = '']: readonly 
   return [own, ...parting, ...staying];
 }
 
-/** The forms of each verb, a line a verb. */
-export const GERMAN_VERBS = [
-  ...words(WEAK).map(weak),
-  ...words(FIRM).map(firm),
-  ...lines(STRONG).flatMap(strong),
-  ...lines(OWN),
-]
-  .map((forms) => forms.join(' '))
-  .join('\n');
+/** The forms of each verb, a line a verb; made when German is first asked, not when the page opens. */
+export function germanVerbs(): string {
+  const verbs = [...words(WEAK).map(weak), ...words(FIRM).map(firm), ...lines(STRONG).flatMap(strong), ...lines(OWN)];
+  return verbs.map((forms) => forms.join(' ')).join('\n');
+}
