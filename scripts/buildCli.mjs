@@ -13,7 +13,7 @@ await build({
   bundle: true,
   packages: 'external',
   platform: 'node',
-  target: 'node20',
+  target: 'es2022',
   format: 'esm',
   sourcemap: true,
   logLevel: 'warning',

@@ -60,9 +60,14 @@ const PICKING =
   /^(?:first|second|third|fourth|fifth|last|latest|next|same|other|only|total|average|maximum|minimum|most|least|main|whole|entire|annual|own|erste\w*|zweite\w*|letzte\w*|gesamte\w*)$/i;
 const LOOKED_AT = 12;
 
+/** What every plural of a thing begins with: "vessel", "compan" of a company. */
+function stemOf(thing: string): string {
+  return thing.replace(/y$/i, '');
+}
+
 /** Several things of a kind that are told apart by a word before them, "two new vessels"; their count and name as groups. */
 function pluralOf(which: string, thing: string): RegExp {
-  const stem = thing.replace(/y$/i, '');
+  const stem = stemOf(thing);
   return new RegExp(
     String.raw`\b(?<count>${COUNTS}|\d{1,2})\s+(?:\p{L}+\s+){0,2}?${which}\s+(?:\p{L}+\s+)?(?<things>${stem}(?:y|ies|s|es|e|en|er|n))\b`,
     'iu',
@@ -76,10 +81,12 @@ function severalThings(question: string, sources: readonly AskedSource[]): Readi
     const { which = '', thing = '' } = match.groups ?? {};
     if (PICKING.test(which) || /s$/i.test(thing)) continue;
     const terms = termsOf(`${which} ${thing}`, language).map(({ term }) => ({ term, weight: 1 }));
+    const named = [which, stemOf(thing)].map((word) => word.toLowerCase());
     let plural: RegExp | null = null;
     for (const hit of lookUpPassages(sources, terms, LOOKED_AT))
       for (const { text } of unitsOfPassage(hit.source, hit.passage)) {
-        if (!text.toLowerCase().includes(which.toLowerCase()) || !COUNTED.test(text)) continue;
+        const lower = text.toLowerCase();
+        if (!named.every((word) => lower.includes(word)) || !COUNTED.test(text)) continue;
         plural ??= pluralOf(which, thing);
         const found = plural.exec(oneLine(text));
         if (found === null || found.groups?.['things']?.toLowerCase() === thing.toLowerCase()) continue;

@@ -124,10 +124,12 @@ function costsElse({ text, source, row }: Evidence, asked: string): boolean {
 export function isOfOthers(best: Evidence, { text, subject }: Question): boolean {
   const { language } = best.source.segment;
   const of = (shapes: readonly RegExp[]): string => shapes.flatMap((shape) => shape.exec(text.trim())?.groups?.['of'] ?? [])[0] ?? ''; // prettier-ignore
-  const named = (asked: string, near: string): boolean => {
-    const [terms, there] = [termSet(asked, language), termSet(near, language)];
+  const named = (shapes: readonly RegExp[], near: () => string): boolean => {
+    const terms = termSet(of(shapes), language);
     const those = subject.filter(({ term }) => terms.has(term));
-    if (those.length === 0 || those.some((one) => firmWordingsOf(one).some((word) => there.has(word)))) return true;
+    if (those.length === 0) return true;
+    const there = termSet(near(), language);
+    if (those.some((one) => firmWordingsOf(one).some((word) => there.has(word)))) return true;
     // The part of a compound: "Seekabel", of what the cable costs.
     return language === 'de' && those.some(({ term }) => [...there].some((word) => word.endsWith(term)));
   };
@@ -135,7 +137,7 @@ export function isOfOthers(best: Evidence, { text, subject }: Question): boolean
   const row = best.row === null ? null : `${best.text} ${wordsOver(best.row)}`;
   if (row !== null && namesOtherSide(text, row)) return true;
   if (costsElse(best, text)) return true;
-  return !named(of(OF_SOMEBODY), row ?? readWith(best)) || !named(of(OF_A_DEED), row ?? saidAbout(best));
+  return !named(OF_SOMEBODY, () => row ?? readWith(best)) || !named(OF_A_DEED, () => row ?? saidAbout(best));
 }
 
 /** True where the figures of a sentence are of another kind of sum than is asked for, or count the members of another body. */

@@ -92,9 +92,10 @@ function sharesOf({ text, source, hit, index, row }: Evidence, { subject }: Ques
   const { language } = source.segment;
   const units = unitsOfPassage(source, hit.passage);
   const sentence = termSet(text, language);
-  const near = termSet(`${text} ${headOver(source, units, index)} ${row === null ? '' : wordsOver(row)}`, language);
+  const together = (...texts: string[]): Set<string> => new Set(texts.flatMap((one) => [...termSet(one, language)]));
+  const near = together(text, headOver(source, units, index), row === null ? '' : wordsOver(row));
   const named = new Set([...near, ...termSet(nameOfDocument(source), language)]);
-  const passage = termSet(units.map((one) => one.text).join(' '), language);
+  const passage = together(...units.map((one) => one.text));
   const total = subject.reduce((sum, { weight }) => sum + weight, 0) || 1;
   const share = (isThere: (one: QueryTerm) => boolean): number =>
     subject.reduce((sum, one) => sum + (isThere(one) ? one.weight : 0), 0) / total;

@@ -6,7 +6,7 @@ import { findNumbers } from './numbers';
 import { tokenize, type Token } from './tokens';
 
 /** Texts whose words, numbers and dates are remembered: a question looks at each sentence it weighs from several sides. */
-const REMEMBERED = 600;
+const REMEMBERED = 1500;
 /** Shorter texts are found anew each time: single words would take the place of sentences. */
 const WORTH_IT = 24;
 
