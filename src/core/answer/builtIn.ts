@@ -19,7 +19,7 @@ import { isNameOfDocument, isTitle } from './surroundings';
 import type { Among } from './trust';
 import { lacksTellingWords } from './tellingWords';
 import { ofAnotherThing } from './thingMeasured';
-import { cellPlace, isCaption } from '../figure';
+import { cellPlace, isCaption, isHeadOfTable } from '../figure';
 import type { Sought } from './seek';
 import { RUN_IN, type UnitText } from '../search';
 import type { AskedSource, DraftClaim, ReaderAnswer } from './types';
@@ -276,9 +276,14 @@ function exactRow(best: Evidence, evidence: readonly Evidence[]): Evidence | und
   );
 }
 
+/** True for the heads of a table's columns by themselves; a sentence beside columns of text is none. */
+function isHead({ source, unit, text }: Evidence): boolean {
+  return !/[.;!?。]\s*$/.test(text) && isHeadOfTable(source.tables, unit.spans);
+}
+
 function canAnswer(one: Evidence): boolean {
   if (one.row === null && !/\p{L}{2}/u.test(one.text)) return false;
-  if (one.row === null && isTitle(one.source, one.text)) return false;
+  if (one.row === null && (isTitle(one.source, one.text) || isHead(one))) return false;
   const [span] = one.unit.spans;
   if (one.row === null && span !== undefined && isNameOfDocument(one.source, one.text, span)) return false;
   return one.unit.kind !== 'contents' && one.unit.kind !== 'heading' && !RUN_IN.test(one.text);

@@ -24,7 +24,7 @@ import { asksLimit, tellsLimit } from './limits';
 import { namesOtherSide } from './otherSide';
 import type { Question } from './question';
 import { termsInRange } from './rangeOfLabel';
-import { columnAsked, labelShare, rowMeasures, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
+import { columnAsked, hasColumn, labelShare, rowMeasures, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
 import { saidWithout, type SaidWithout } from './saidWithout';
 import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
@@ -70,6 +70,9 @@ const DEFINES =
 /** The number of a clause before its words, with what may open them. */
 const OPENING_NUMBER = /^\s*(?:\(?(?:[\d.]+[a-z]?|[a-z])[.)]?\s+)?[“"„]?(?:[Tt]he )?/;
 /** What a label's share keeps whose range does not hold the number asked. */
+/** Share of its label from which on a row is that of the thing asked about, and how far it is then the one asked for. */
+const WHOLLY_CALLED = 0.9;
+const OF_ITS_ROW = 0.8;
 const OTHER_RANGE = 0.4;
 /** The same of a row on the other side of what is asked, profit before tax for profit after tax. */
 const OTHER_SIDE = 0.4;
@@ -151,7 +154,7 @@ class Measure {
       const ranged = row === null ? null : termsInRange(row.row.path.at(-1) ?? '', this.question.text, language);
       const headed = over === null ? own : union(own, over.path, over.caption, over.heads, ranged ?? own);
       const features: Features = {
-        ...this.unit(text, figures[index] as Range[], unit.kind, language, row, this.takesUp(units, sets, index)),
+        ...this.unit(text, figures[index] as Range[], unit.kind, source, row, this.takesUp(units, sets, index)),
         headed: this.weights.share(heads[index] ?? own),
         draft: isDraft(source.name) && !isDraft(this.question.text) ? 1 : 0,
         forms: formShare(row === null ? text : `${text} ${wordsOver(row)}`, this.forms, headed),
@@ -170,7 +173,8 @@ class Measure {
         label:
           over === null
             ? this.defines(text, figures[index] as Range[], language)
-            : this.label(over, headed, ranged) * (namesOtherSide(this.question.text, text) ? OTHER_SIDE : 1),
+            : this.label(row as RowOfTable, over, headed, ranged) *
+              (namesOtherSide(this.question.text, text) ? OTHER_SIDE : 1),
         period: periodShare(this.question.periods, headed, surroundings) * this.spanShare(row, text, language),
         passage: hit.score / this.topScore,
         rank: 1 / (1 + rank),
@@ -229,10 +233,19 @@ class Measure {
   }
 
   /** How far a row is the one asked for: by the share of its label that is asked, or whether its range holds the number asked, and of the question that it and its heads hold. */
-  private label(over: RowTerms, headed: ReadonlySet<string>, ranged: ReadonlySet<string> | null): number {
+  private label(
+    { table }: RowOfTable,
+    over: RowTerms,
+    headed: ReadonlySet<string>,
+    ranged: ReadonlySet<string> | null,
+  ): number {
     const called = labelShare(over.label, this.weights.asked);
     const own = ranged === null ? called : ranged.size > 0 ? 1 : OTHER_RANGE * called;
-    return own * this.weights.share(headed);
+    const share = own * this.weights.share(headed);
+    // The row of a thing, in a table with a column for what is asked of it, is meant whatever verb the question uses.
+    return called > WHOLLY_CALLED && hasColumn(table, over.heads, this.question, this.measured)
+      ? Math.max(share, OF_ITS_ROW)
+      : share;
   }
 
   /** How far a sentence defines, with a figure, just what a value is asked of, “Commitment” means 24,000,000 crowns, or opens with what by its form says what is asked. */
@@ -263,15 +276,15 @@ class Measure {
   }
 
   /** False where a sum of money, or a number of things, is asked for and the figures measure or count something else. */
-  private measures(text: string, mentions: readonly Range[], row: RowOfTable | null, language: Language): boolean {
+  private measures(text: string, mentions: readonly Range[], row: RowOfTable | null, source: AskedSource): boolean {
     if (this.isRelative(text, mentions, row)) return false;
-    if (row === null) return measures(this.measured, text, mentions, language);
-    return rowMeasures(this.measured, row, language);
+    if (row === null) return measures(this.measured, text, mentions, source.segment.language);
+    return rowMeasures(this.measured, row, source);
   }
 
   /** How far the figures of a unit measure what is asked for. */
-  private measureOf(text: string, mentions: readonly Range[], row: RowOfTable | null, language: Language): number {
-    if (!this.measures(text, mentions, row, language)) return OTHER_MEASURE;
+  private measureOf(text: string, mentions: readonly Range[], row: RowOfTable | null, source: AskedSource): number {
+    if (!this.measures(text, mentions, row, source)) return OTHER_MEASURE;
     return this.sized && toldIn(SIZE, text, mentions) ? OF_SIZE : 1;
   }
 
@@ -280,18 +293,19 @@ class Measure {
     text: string,
     mentions: readonly Range[],
     kind: UnitText['unit']['kind'],
-    language: Language,
+    source: AskedSource,
     row: RowOfTable | null,
     takesUp: boolean,
   ) {
     const { question } = this;
+    const { language } = source.segment;
     const named = partyNamed(text, question) !== null;
     const someone = question.kind === 'party' && someoneNamed(text, question.text) !== null;
     const lower = text.toLowerCase();
     const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {
       pairs: pairShare(text, this.spellings, language),
-      kind: named ? 1.6 : mentions.length === 0 ? 0 : someone ? BY_NAME : this.measureOf(text, mentions, row, language),
+      kind: named ? 1.6 : mentions.length === 0 ? 0 : someone ? BY_NAME : this.measureOf(text, mentions, row, source),
       near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language, takesUp),
       definition: question.kind === 'definition' ? definingShare(text, this.defined, language) : 0,
       phrase: phrase ? 1 : 0,

@@ -4,48 +4,38 @@ import { sameTerms, termSet } from '../search';
 import type { Language } from '../text';
 import { columnNamed } from './columnNamed';
 import type { Evidence } from './evidence';
-import { firmWordingsOf, type Question } from './question';
+import { columnOfProperty, endAsked, namesProperty, superlativeIn } from './properties';
+import type { Question } from './question';
 import { EMPTY, operandAt, quotedClaim } from './quoted';
 import { columnAsked } from './rowEvidence';
-import type { AskedSource, Operand, ReaderAnswer } from './types';
+import { downColumn, headsOver, rowsNamed, shareHeld, HOLDS, type Compared } from './tableCompared';
+import type { AskedSource, ReaderAnswer } from './types';
 import { yearIn } from './years';
 
 /** Asks which of several, rather than how much at most: "What is the highest fine?" is told by a sentence. */
 const ASKS_WHICH =
   /^(?:(?:in|on|at|for|of|from|to|by|during) )?(?:which|what (?=\w+ (?:had|has|was|were|is|are|brought|took|cost|made|saw|did)\b)|who|where|when)\b|^(?:(?:in|an|bei|für|auf) )?(?:welche[rsmn]?|wer|wo|wann)(?!\p{L})|どの|どこ|どれ|いつ|何月|何年|誰/iu;
 const MOST =
-  /\b(?:most|highest|largest|biggest|greatest|longest|deepest|heaviest|fastest|dearest|tallest|widest)\b|(?<!\p{L})(?:höchste|meiste|größte|längste|schwerste|teuerste|tiefste)[nrs]?(?!\p{L})|(?:最も|一番|いちばん)(?:多|高|大き|長|重)|最(?:多|高|大|長)/iu;
+  /\b(?:most(?! of\b)|highest|largest|biggest|greatest|longest|deepest|heaviest|fastest|dearest|tallest|widest)\b|(?<!\p{L})(?:höchste|meiste|größte|längste|schwerste|teuerste|tiefste)[nrs]?(?!\p{L})|(?:最も|一番|いちばん)[^、。]{0,8}?(?:多|高|大き|長|重)|最(?:多|高|大|長)/iu;
 const LEAST =
-  /\b(?:least|lowest|smallest|fewest|shortest|lightest|slowest|cheapest|shallowest)\b|(?<!\p{L})(?:niedrigste|wenigste|kleinste|kürzeste|geringste|leichteste|billigste)[nrs]?(?!\p{L})|(?:最も|一番|いちばん)(?:少な|低|小さ|短|軽)|最(?:少|低|小|短)/iu;
-const TOTAL = /^(?:total|sum|all|together|altogether|gesamt|summe|insgesamt|zusammen|合計|総計|計)(?!\p{L})|\btotal$/iu;
+  /\b(?:least|lowest|smallest|fewest|shortest|lightest|slowest|cheapest|shallowest)\b|(?<!\p{L})(?:niedrigste|wenigste|kleinste|kürzeste|geringste|leichteste|billigste)[nrs]?(?!\p{L})|(?:最も|一番|いちばん)[^、。]{0,8}?(?:少な|低|小さ|短|軽)|最(?:少|低|小|短)/iu;
 const ASKS_YEAR =
   /\b(?:(?:which|what) (?:financial |fiscal )?(?:year|period)|when)\b|welche[mn]? jahr|(?<!\p{L})wann(?!\p{L})|いつ|何年/iu;
 
+/** Names one of several by what it has most or least of: "What is the oldest berth?" */
+const ASKS_ONE = /^(?:what|was) (?:is|was|are|were|ist|war) (?:the|der|die|das) /iu;
+
 /** True for a question of which thing, place or year has most or least of something. */
 export function asksExtreme(text: string): boolean {
-  return ASKS_WHICH.test(text.trim()) && (MOST.test(text) || LEAST.test(text));
+  const plain = text.trim();
+  const end = MOST.test(plain) || LEAST.test(plain);
+  if (ASKS_WHICH.test(plain)) return end || superlativeIn(plain) !== undefined;
+  return ASKS_ONE.test(plain) && (superlativeIn(plain) !== undefined || (end && namesProperty(plain)));
 }
 
-/** Share of what is asked that a table's caption and column head must hold, or the labels of its row. */
-const HOLDS = 0.5;
 /** Tables of the evidence that are looked at, and figures that are shown beside the one at the end. */
 const TABLES = 3;
 const SHOWN = 5;
-
-/** A figure with what it is of. */
-interface Compared {
-  readonly label: string;
-  readonly operand: Operand;
-}
-
-/** The figures of one column, a row each, without totals. */
-function downColumn(source: AskedSource, table: Table, column: number): Compared[] {
-  return table.rows.flatMap((row) => {
-    const label = row.path.at(-1) ?? '';
-    const operand = label === '' || TOTAL.test(label) ? null : operandAt(source, { table, row }, column);
-    return operand === null ? [] : [{ label, operand }];
-  });
-}
 
 /** The figures of rows that are called what is asked, a year each, over all tables that have them: of a year that several tell, by the first. */
 function overYears(
@@ -75,31 +65,43 @@ function overYears(
   return [...years.values()];
 }
 
-/** The share of the words asked for, by their weight, that texts hold. */
-function shareHeld(question: Question, superlative: string, texts: readonly string[], language: Language): number {
-  const left = termSet(superlative, language);
-  const there = new Set(texts.flatMap((text) => [...termSet(text, language)]));
-  const words = question.subject.filter(({ term }) => !left.has(term) && !/^[#@=\d]/.test(term));
-  const total = words.reduce((sum, { weight }) => sum + weight, 0);
-  const held = words.filter((one) => firmWordingsOf(one).some((word) => there.has(word)));
-  return total === 0 ? 0 : held.reduce((sum, { weight }) => sum + weight, 0) / total;
+/** Figures that are set against one another, and which end of them is asked for: the least for 1, the greatest for -1. */
+interface Range {
+  readonly figures: readonly Compared[];
+  readonly sign: 1 | -1;
 }
 
-/** The figures of a table's rows that a question sets against one another; none where the table is of something else. */
-function downRows(source: AskedSource, row: RowOfTable, question: Question, superlative: string): Compared[] {
-  const { language } = source.segment;
+/** The column that a question sets the rows of a table against one another by: one of the property it speaks of, one it names, or the only one, of the period asked for. */
+function columnCompared(row: RowOfTable, question: Question, language: Language): number | null {
   const { table } = row;
-  const caption = table.caption ?? '';
+  const one = ASKS_ONE.test(question.text.trim());
+  const ofProperty = columnOfProperty(table, question.text, one ? ['head', 'most', 'least'] : ['most', 'least']);
+  // "Oldest" is said of nothing but an age.
+  const only = one || !(MOST.test(question.text) || LEAST.test(question.text));
+  if (ofProperty !== null || only) return ofProperty;
   const named = columnNamed(table, question, language);
+  if (named !== null) return named;
   const columns = table.columns.flatMap((_, at) =>
     table.rows.some(({ cells }) => cells[at]?.value != null) ? [at] : [],
   );
   // Of columns that are periods, the one asked for, or the latest.
   const periods = columns.some((at) => yearIn(table.columns[at]?.path.join(' ') ?? '', language) !== null);
-  const column = named ?? (columns.length > 1 && !periods ? null : columnAsked(row, question, language));
-  if (column == null) return [];
-  const heads = [caption, table.columns[column]?.path.join(' ') ?? ''];
-  return shareHeld(question, superlative, heads, language) >= HOLDS ? downColumn(source, table, column) : [];
+  return columns.length > 1 && !periods ? null : columnAsked(row, question, language);
+}
+
+/** The figures of a table's rows that a question sets against one another; none where the table is of something else. */
+function downRows(one: Evidence, row: RowOfTable, question: Question, superlative: string): Range | null {
+  const { source } = one;
+  const { language } = source.segment;
+  const { table } = row;
+  const column = columnCompared(row, question, language);
+  if (column === null) return null;
+  const sign = endAsked(table, column, question.text) ?? (MOST.test(question.text) ? -1 : 1);
+  const all = downColumn(source, table, column);
+  const figures = rowsNamed(all, question, language);
+  const labels = figures === all ? [] : figures.map(({ label }) => label);
+  const heads = [...headsOver(table, column), ...labels];
+  return shareHeld(question, superlative, heads, language) >= HOLDS ? { figures, sign } : null;
 }
 
 /**
@@ -112,31 +114,30 @@ export function extremeAnswer(
   question: Question,
 ): ReaderAnswer | null {
   const { text } = question;
-  const most = MOST.exec(text)?.[0];
-  const superlative = most ?? LEAST.exec(text)?.[0];
+  const superlative = superlativeIn(text) ?? MOST.exec(text)?.[0] ?? LEAST.exec(text)?.[0];
   if (superlative === undefined || !asksExtreme(text)) return null;
   // A sentence that says so itself is the better answer; "most of it" says nothing of the kind.
   const [best] = evidence;
   const says = new RegExp(`${superlative}(?! of\\b)`, 'i');
   if (best?.row === null && says.test(best.text) && best.features.led >= HOLDS) return null;
   const seen = new Set<Table>();
-  const compared = ASKS_YEAR.test(text) ? [overYears(evidence, sources, question, superlative)] : [];
-  for (const { row, source } of evidence) {
-    if (row === null || seen.has(row.table) || seen.size === TABLES) continue;
-    seen.add(row.table);
-    compared.push(downRows(source, row, question, superlative));
+  const sign = MOST.test(text) ? -1 : 1;
+  const compared: Range[] = ASKS_YEAR.test(text) ? [{ figures: overYears(evidence, sources, question, superlative), sign }] : []; // prettier-ignore
+  for (const one of evidence) {
+    if (one.row === null || seen.has(one.row.table) || seen.size === TABLES) continue;
+    seen.add(one.row.table);
+    compared.push(...[downRows(one, one.row, question, superlative)].filter((range) => range !== null));
   }
   const told = compared.find(
-    (one) => one.length > 1 && new Set(one.map(({ operand }) => `${operand.unit} ${operand.scale}`)).size === 1,
+    ({ figures }) =>
+      figures.length > 1 && new Set(figures.map(({ operand }) => `${operand.unit} ${operand.scale}`)).size === 1,
   );
-  return told === undefined
-    ? null
-    : sayEnd(told, most === undefined ? 1 : -1, evidence[0]?.source.segment.language ?? 'en');
+  return told === undefined ? null : sayEnd(told, evidence[0]?.source.segment.language ?? 'en');
 }
 
-/** The one at the end of several figures, the least for 1, the greatest for -1, with those it is set against. */
-function sayEnd(compared: readonly Compared[], sign: 1 | -1, language: Language): ReaderAnswer {
-  const sorted = [...compared].sort((a, b) => sign * worth(a.operand).cmp(worth(b.operand)));
+/** The one at the end of several figures, with those it is set against. */
+function sayEnd({ figures, sign }: Range, language: Language): ReaderAnswer {
+  const sorted = [...figures].sort((a, b) => sign * worth(a.operand).cmp(worth(b.operand)));
   const [first] = sorted as [Compared];
   const tied = sorted.filter(({ operand }) => worth(operand).eq(worth(first.operand)));
   const lines = tied.map(({ label, operand }) => `${label}: ${sayQuantity(operand, language)}`);

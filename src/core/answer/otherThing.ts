@@ -7,7 +7,7 @@ import { nameOfDocument } from './surroundings';
 
 /** Asks what happens, is done or is the reason, which no figure of a table tells. */
 const ASKS_NO_FIGURE =
-  /^(?:what (?:happens|happened|becomes|became)\b(?!.* to (?:the )?(?:rent|price|fee|amount|figure|rate|number)s?\b)|why\b|how come\b|was (?:passiert|geschieht)(?!\p{L})|warum\b|weshalb\b)/iu;
+  /^(?:what (?:happens|happened|will happen|is to happen|becomes|became|will become)\b(?!.* to (?:the )?(?:rent|price|fee|amount|figure|rate|number)s?\b)|why\b|how come\b|was (?:passiert|geschieht)(?!\p{L})|warum\b|weshalb\b)/iu;
 
 /** True for a row of figures where it is asked what happens or why. */
 export function isOfFigures({ row }: Evidence, { text, kind }: Question): boolean {

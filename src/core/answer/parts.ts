@@ -7,6 +7,10 @@ import { changeBetween, levelsOf } from './changeBetween';
 import { changeOverRows } from './changeDown';
 import { gatherEvidence } from './evidence';
 import { asksExtreme, extremeAnswer } from './extremes';
+import { cellAnswer } from './cellAsked';
+import { asksTotal, totalAnswer } from './rowOfTotal';
+import { asksBeyond, beyondAnswer } from './rowsBeyond';
+import { asksMoved, movedAnswer } from './rowsMoved';
 import { dutiesAnswer } from './duties';
 import { fileFactsAnswer } from './fileFacts';
 import { asksHow } from './listing';
@@ -217,9 +221,23 @@ function askOthers(part: Part, asking: Asking): Part {
   return each === null ? part : { ...part, drafted: each.drafted, reading: each.reading };
 }
 
-/** Which has most or least, where that is asked and a table tells it. */
-function extremeOf({ question, sources, hits }: Sought): ReaderAnswer | null {
-  return asksExtreme(question.text) ? extremeAnswer(gatherEvidence(sources, hits, question), sources, question) : null;
+/** What a table tells by its rows set against one another: which has most or least, which lie beyond a figure, which rose or fell, where that is asked. */
+function comparedOf({ question, sources, hits }: Sought): ReaderAnswer | null {
+  const { text } = question;
+  if (![asksExtreme, asksBeyond, asksMoved].some((asks) => asks(text))) return null;
+  const evidence = gatherEvidence(sources, hits, question);
+  return (
+    (asksMoved(text) ? movedAnswer(evidence, question) : null) ??
+    (asksExtreme(text) ? extremeAnswer(evidence, sources, question) : null) ??
+    (asksBeyond(text) ? beyondAnswer(evidence, question) : null)
+  );
+}
+
+/** What a table tells where its sentences and rows by themselves tell nothing: the total, where all of something together is asked for, or the cell that a question names by row and column. */
+function cellOf({ question, sources, hits }: Sought): ReaderAnswer | null {
+  if (sources.every(({ tables }) => tables.length === 0)) return null;
+  const evidence = gatherEvidence(sources, hits, question);
+  return (asksTotal(question.text) ? totalAnswer(evidence, question) : null) ?? cellAnswer(evidence, question);
 }
 
 /** What answers a question, or a ratio that goes by a name and is told nowhere. */
@@ -242,7 +260,10 @@ export function askPart(question: string, sources: readonly AskedSource[], askin
   const plain = ownShape(question, scope, asking);
   if (plain !== null) return { question, drafted: plain, sought, scope };
   if (scope.apart) return { question, drafted: askEach(question, scope, asking), sought, scope };
-  const drafted = extremeOf(sought) ?? answeredOrRatio(sought, question);
+  const read = comparedOf(sought) ?? answeredOrRatio(sought, question);
+  // A whole row says less than the cell that is asked for.
+  const unread = read.headline === null || read.headline === read.claims[0]?.text;
+  const drafted = unread ? (cellOf(sought) ?? read) : read;
   // A name may stand in one document and the answer in another; a document that was named is asked alone.
   if (drafted.headline !== null || scope.strict || scope.sources.length === sources.length)
     return askOthers({ question, drafted, sought, scope }, asking);

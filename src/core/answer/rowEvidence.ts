@@ -1,10 +1,13 @@
 import type { Language } from '../text';
 import { termSet } from '../search';
-import { isPointer } from '../source';
+import { isPointer, type Table } from '../source';
 import { type RowOfTable, spanAsked, spanOfColumn } from '../figure';
 import type { Measured } from './measured';
+import { columnOfProperty } from './properties';
 import type { Question } from './question';
-import { isMoney } from './sumsTold';
+import { CURRENCIES, isMoney } from './sumsTold';
+import type { AskedSource } from './types';
+import { yearIn } from './years';
 
 /** What a table says over a row: labels, the caption, the heads of its columns; as search terms. */
 export interface RowTerms {
@@ -16,7 +19,7 @@ export interface RowTerms {
 
 /** The labels a row stands under and the heads of its columns, as text. */
 export function wordsOver({ table, row }: RowOfTable): string {
-  return [...row.path, ...table.columns.flatMap((column) => column.path)].join(' ');
+  return [...row.path, table.corner ?? '', ...table.columns.flatMap((column) => column.path)].join(' ');
 }
 
 export function rowTerms({ table, row }: RowOfTable, language: Language): RowTerms {
@@ -24,7 +27,7 @@ export function rowTerms({ table, row }: RowOfTable, language: Language): RowTer
     label: termSet(row.path.at(-1) ?? '', language),
     path: termSet(row.path.join(' '), language),
     caption: termSet(table.caption ?? '', language),
-    heads: termSet(table.columns.flatMap((column) => column.path).join(' '), language),
+    heads: termSet([table.corner ?? '', ...table.columns.flatMap((column) => column.path)].join(' '), language),
   };
 }
 
@@ -36,15 +39,43 @@ export function labelShare(label: ReadonlySet<string>, asked: (term: string) => 
 
 /** What a column loses whose figures are of a shorter or longer period than is asked for. */
 const OTHER_SPAN = 0.75;
+/** What a column gains that tells the property asked for: "Depth (m)", of how deep something is. */
+const OF_PROPERTY = 1.5;
+/** What the latest period gains where none is asked for. */
+const OF_LATEST = 0.1;
+
+/** True for a table with a column for the property asked of a thing, or for what is counted; `heads` are the terms of its heads. */
+export function hasColumn(
+  table: Table,
+  heads: ReadonlySet<string>,
+  { text }: Question,
+  { counted }: Measured,
+): boolean {
+  return columnOfProperty(table, text, ['asked']) !== null || [...counted].some((term) => heads.has(term));
+}
+
+const latestColumns = new WeakMap<Table, number>();
+
+/** The column of a table that is headed by the latest year; -1 where none is headed by one. */
+function latestOf(table: Table, language: Language): number {
+  const known = latestColumns.get(table);
+  if (known !== undefined) return known;
+  const years = table.columns.map(({ path }) => yearIn(path.join(' '), language) ?? -Infinity);
+  const latest = years.indexOf(Math.max(...years, 0));
+  latestColumns.set(table, latest);
+  return latest;
+}
 
 /**
- * The column that a question asks of a row: the one whose heads hold most of its periods and words; by the custom of accounts the latest period stands
- * first. Null when no cell with a figure stands there, or none is of the period asked for.
+ * The column that a question asks of a row: the one whose heads hold most of its periods and words; where it names no period, the latest is meant. Null when no cell with a figure stands there, or none is of the period asked for.
  */
 export function columnAsked({ table, row }: RowOfTable, question: Question, language: Language): number | null {
   const own = termSet(row.path.join(' '), language);
-  const asked = new Set(question.terms.map((one) => one.term).filter((term) => !own.has(term)));
+  const spoken = [...question.terms.map((one) => one.term), ...termSet(question.text, language)];
+  const asked = new Set(spoken.filter((term) => !own.has(term)));
   const wanted = spanAsked(question.text);
+  const ofProperty = columnOfProperty(table, question.text, ['asked']);
+  const latest = question.periods.length > 0 ? -1 : latestOf(table, language);
   let best: number | null = null;
   let most = -Infinity;
   table.columns.forEach((column, at) => {
@@ -52,7 +83,12 @@ export function columnAsked({ table, row }: RowOfTable, question: Question, lang
     if (row.cells[at]?.value == null || isPointer(column.path.join(' '))) return;
     const periods = question.periods.filter((period) => heads.has(period)).length;
     const words = [...heads].filter((term) => asked.has(term)).length;
-    const score = 2 * periods + words - (spanOfColumn(table, at) === wanted ? 0 : OTHER_SPAN);
+    const score =
+      2 * periods +
+      words +
+      (at === ofProperty ? OF_PROPERTY : 0) +
+      (at === latest ? OF_LATEST : 0) -
+      (spanOfColumn(table, at) === wanted ? 0 : OTHER_SPAN);
     if (score > most) [best, most] = [at, score];
   });
   const otherPeriod =
@@ -61,19 +97,45 @@ export function columnAsked({ table, row }: RowOfTable, question: Question, lang
   return otherPeriod && most < 2 - OTHER_SPAN ? null : best;
 }
 
+/** Says once for all tables of a document that they tell sums: "Prices are in crowns". */
+const PRICES_IN = new RegExp(
+  String.raw`\b(?:prices?|fees?|charges?|rates?|dues|amounts?|sums?|tariffs?|costs?|figures)\b[^.]{0,40}?\bin (?:\p{L}+ )?(?:${CURRENCIES})|(?:preise|gebühren|entgelte|beträge|kosten|angaben)(?!\p{L})[^.]{0,40}? in (?:${CURRENCIES})|単位[：:]?\s?[千百万億]*円`,
+  'iu',
+);
+/** Pages at the front of a document that may say so. */
+const FRONT = 3;
+const pricing = new WeakMap<AskedSource, boolean>();
+
+/** True where a table tells sums that its cells print no currency of: a head says that it tells prices, or the document says so at its front. */
+function tellsPrices(table: Table, source: AskedSource): boolean {
+  if (columnOfProperty(table, 'dearest', ['most']) !== null) return true;
+  const known = pricing.get(source);
+  if (known !== undefined) return known;
+  const front = Array.from({ length: FRONT }, (_, at) => source.page(at + 1)?.text ?? '').join('\n');
+  const told = PRICES_IN.test(front);
+  pricing.set(source, told);
+  return told;
+}
+
 /** False for a row whose figures measure or count something else than is asked for: by the units of its cells, and by what it and its table are called. */
 export function rowMeasures(
   { quantity, counted, money, each }: Measured,
   row: RowOfTable,
-  language: Language,
+  source: AskedSource,
 ): boolean {
+  const { language } = source.segment;
   const units = row.row.cells.flatMap((cell) => cell?.unit ?? []);
   if (quantity !== null && units.length > 0 && !units.some((unit) => quantity.test(unit))) return false;
   if (each && row.row.cells.some((cell) => (cell?.scale ?? 1) > 1)) return false;
   if (counted.size > 0) {
     const called = termSet(`${wordsOver(row)} ${row.table.caption ?? ''}`, language);
-    if (![...counted].some((term) => called.has(term))) return false;
+    // "Messtage" are days.
+    const says = (term: string): boolean =>
+      called.has(term) || (language === 'de' && [...called].some((word) => word.endsWith(term)));
+    if (![...counted].some(says)) return false;
   }
-  const ofSums = units.some(isMoney);
-  return counted.size > 0 ? !ofSums : !money || ofSums;
+  // A row of people and what they cost tells how many there are, too.
+  if (counted.size > 0) return row.row.cells.some((cell) => cell?.value != null && !isMoney(cell.unit ?? ''));
+  const bare = row.row.cells.some((cell) => cell?.value != null && cell.unit === null);
+  return !money || units.some(isMoney) || (bare && tellsPrices(row.table, source));
 }

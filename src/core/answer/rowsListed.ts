@@ -3,6 +3,7 @@ import { placeKey, termSet, unitsInOrder, type UnitText } from '../search';
 import type { Table } from '../source';
 import type { Evidence } from './evidence';
 import type { Question } from './question';
+import { asksBeyond } from './rowsBeyond';
 
 /** Rows of a table that are told, and passages that it may go on over. */
 const MOST_ROWS = 30;
@@ -27,7 +28,8 @@ function tableOf(best: Evidence, able: readonly Evidence[]): Table | null {
  * that asks for something else of it. A head that is asked for must be its caption's, or the one over its labels.
  */
 export function rowsListed(best: Evidence, able: readonly Evidence[], question: Question): ListedRow[] {
-  const table = question.kind === 'list' ? tableOf(best, able) : null;
+  // Those beyond a figure are not all that are listed.
+  const table = question.kind === 'list' && !asksBeyond(question.text) ? tableOf(best, able) : null;
   if (table === null) return [];
   const { source, hit } = best;
   const { language } = source.segment;

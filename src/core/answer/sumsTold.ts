@@ -18,7 +18,7 @@ const SHARE_OF_SUM =
   /(?<=\b(?:holds?|held|holding|keeps?|kept|retains?|retained|withholds?|deducts?|owes?|pays?|paid|deposits?|receives?|refunds?|returns?|credits?|advances?)(?: back)? (?:(?:not )?(?:more than|at least|at most|up to|another|a further) )?)\d[\d.,]*\s?(?:per ?cent|%)(?! (?:interest|an? (?:year|month)|per annum|more|less))|\d[\d.,]*\s?(?:per ?cent|%)(?= (?:of (?:the |an? |its |each |every |all |this |that |their )?(?:[\w-]+ ){0,2}?(?:price|sum|amount|fee|rent|value|invoices?|premium|cost|hire|payment|total|remuneration|charge|deposit|salary|wages?|pay|contract|order|turnover|fare|what)\b|(?:is|are|was|were|must be|shall be|will be|falls?) (?:\p{L}+ )?(?:paid|due|payable|held|kept|retained|withheld|owed|refunded|repaid|returned|deducted|charged|credited)))|(?<=(?:代金|料金|金額|賃料|費用|報酬|価格|額|料)の)[\d.]+(?:割|パーセント|％|%)|\d[\d.,]*\s?(?:Prozent|v\. ?H\.|%)(?= (?:de[rs] (?:\p{L}+ )?\p{L}*(?:[Pp]reis|[Ss]umme|[Mm]iete|[Vv]ergütung|[Bb]etrag|[Ww]ert|[Ll]ohn|[Gg]ebühr|[Kk]osten|[Pp]auschale|[Rr]echnung|[Ee]ntgelt)))/giu;
 /** Asks what is paid, kept or owed, which is often told as a share of a sum. */
 const ASKS_PAID =
-  /\b(?:how much|what)\b.*\b(?:paid|pays?|owed?|owes|due|retain(?:ed|s)?|withh(?:eld|olds?)|held back|kept|keeps?|deducted|refunded|repaid|returned|advance|up ?front|deposit|forfeit(?:ed|s)?|back)\b|\b(?:wie ?viel|was)\b.*(?:zahl|schulde|einbehalt|erstatt|fällig|kost)|いくら/iu;
+  /\b(?:how much|what)\b.*\b(?:paid|pays?|owed?|owes|due|retain(?:ed|s)?|withh(?:eld|olds?)|held back|kept|keeps?|deducted|refunded|repaid|returned|advance|up ?front|deposit|forfeit(?:ed|s)?|back|costs?|charged?)\b|\b(?:wie ?viel|was)\b.*(?:zahl|schulde|einbehalt|erstatt|fällig|kost)|いくら/iu;
 /** Tenths, as Japanese counts shares. */
 const TENTHS = /[\d一二三四五六七八九]割(?:[\d一二三四五六七八九]分)?/gu;
 /** A share told by counting: "seven sailings in every hundred", "one in ten", "jeder Zehnte". */
@@ -62,7 +62,7 @@ export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): bool
 }
 
 /** Names of currencies and of their smaller coins. */
-const CURRENCIES =
+export const CURRENCIES =
   'crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|franken|cents?|pence|penny|[öø]re|eur|usd|gbp|クラウン|円|ドル|ユーロ|ポンド';
 const SAYS_CURRENCY = new RegExp(String.raw`[$€£¥]|(?<!\p{Script=Latin})(?:${CURRENCIES})(?!\p{Script=Latin})`, 'iu');
 const IS_CURRENCY = new RegExp(`^(?:[$€£¥]|${CURRENCIES})$`, 'iu');

@@ -15,6 +15,7 @@ export {
   cellPlace,
   cellQuoted,
   isCaption,
+  isHeadOfTable,
   overlaps,
   printedRow,
   sayCell,

@@ -52,23 +52,32 @@ export function tableRowAt(tables: readonly Table[], spans: readonly Span[]): Ro
   return best;
 }
 
-/** Captions by the page they stand on. */
-const captioned = new WeakMap<readonly Table[], ReadonlyMap<number, readonly Span[]>>();
-
-function captionsByPage(tables: readonly Table[]): ReadonlyMap<number, readonly Span[]> {
-  const known = captioned.get(tables);
-  if (known !== undefined) return known;
-  const pages = new Map<number, Span[]>();
-  for (const span of tables.flatMap((table) => table.captionSpans))
-    if (pages.get(span.page)?.push(span) === undefined) pages.set(span.page, [span]);
-  captioned.set(tables, pages);
-  return pages;
+/** Tells whether some words of a document's tables stand at some spans of it; where they all stand is looked up once. */
+function standsAt(
+  wordsOf: (table: Table) => readonly Span[],
+): (tables: readonly Table[], spans: readonly Span[]) => boolean {
+  const known = new WeakMap<readonly Table[], ReadonlyMap<number, readonly Span[]>>();
+  const byPage = (tables: readonly Table[]): ReadonlyMap<number, readonly Span[]> => {
+    const pages = new Map<number, Span[]>();
+    for (const span of tables.flatMap(wordsOf))
+      if (pages.get(span.page)?.push(span) === undefined) pages.set(span.page, [span]);
+    return pages;
+  };
+  return (tables, spans) => {
+    const pages = known.get(tables) ?? byPage(tables);
+    known.set(tables, pages);
+    return spans.some((span) => pages.get(span.page)?.some((one) => overlaps(one, span)) === true);
+  };
 }
 
 /** True where the caption of a table stands at some spans of a document. */
-export function isCaption(tables: readonly Table[], spans: readonly Span[]): boolean {
-  const captions = captionsByPage(tables);
-  return spans.some((span) => captions.get(span.page)?.some((one) => overlaps(one, span)) === true);
+export const isCaption = standsAt(({ captionSpans }) => captionSpans);
+
+const headsColumn = standsAt(({ columns }) => columns.flatMap(({ spans }) => spans.flat()));
+
+/** True where nothing but heads of a table's columns stands at some spans of a document. */
+export function isHeadOfTable(tables: readonly Table[], spans: readonly Span[]): boolean {
+  return headsColumn(tables, spans) && tableRowAt(tables, spans) === null;
 }
 
 /** Every table row that some spans of a document touch, in the order of the page. */

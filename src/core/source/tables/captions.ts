@@ -1,5 +1,5 @@
 import type { Line, Span } from '../types';
-import { spansOf, type Grid, type GridCell } from './grid';
+import { isFigure, spansOf, type Grid, type GridCell } from './grid';
 import { bandsOf, type Band } from './atoms';
 import { isMeasureLine, measureOf, namesTable, titlesMeasure, type Measure } from './values';
 
@@ -23,6 +23,11 @@ function textOf(band: Band): string {
 
 function isHeading(lines: readonly Line[]): boolean {
   return lines.some((line) => line.role === 'heading');
+}
+
+/** A row of another table: what stands above it is said of that one. */
+function isRow({ atoms }: Band): boolean {
+  return atoms.length > 1 && atoms.slice(1).some((one) => isFigure(one.text));
 }
 
 /** A line that says how amounts are given, not a sentence with figures of its own. */
@@ -59,11 +64,12 @@ export function captionOf(grid: Grid, said: readonly string[], label: GridCell |
   let named: Band | null = null;
   let heading: Band | null = null;
   let lowest = top;
-  above.forEach((band, at) => {
+  const rows = above.findIndex(isRow);
+  above.slice(0, rows < 0 ? REACH : rows).forEach((band, at) => {
     const text = textOf(band);
     const near = lowest - band.y1 < NEAR * height && at < 4;
     if (near) lowest = band.y0;
-    if (named === null && near && (namesTable(text) || titlesMeasure(text))) named = band;
+    if (named === null && heading === null && near && (namesTable(text) || titlesMeasure(text))) named = band;
     if (heading === null && isHeading(band.lines)) heading = band;
     if (named !== null && named !== band) return;
     if (heading !== null && at > 3 && measure.scale !== null) return;

@@ -84,6 +84,7 @@ function tableOf(parts: readonly Part[], heads: number, caption: Caption, langua
     grid.columns.length,
   );
   const columns = columnHeads(grid, heads).slice(stubs - 1);
+  const corner = cornerOf(grid, heads);
   const rows = labelRows(body, stubs).map(({ row, grid: own, labels }): TableRow => {
     const path = labels.map((label) => label.text);
     const cells = columns.map((column, at): TableCell | null => {
@@ -105,6 +106,7 @@ function tableOf(parts: readonly Part[], heads: number, caption: Caption, langua
     captionSpans: caption.spans,
     unit: caption.measure.unit,
     scale: caption.measure.scale ?? 1,
+    ...(corner === '' ? {} : { corner }),
     columns,
     rows,
     places: parts.map((part) => placeOf(part.grid)),

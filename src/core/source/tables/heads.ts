@@ -24,6 +24,11 @@ function covers(row: GridRow, columns: number): boolean {
   return row.cells.every((cell) => cell.from === cell.to);
 }
 
+/** True for what stands beside a label as its value, "36.4 m", "18 months", rather than over others as their head. */
+function tellsValue(text: string): boolean {
+  return /^(?:(?:about|ca\.|approx\.|up to|max\.?|min\.?|bis) )?[\d.,]+\s?[\p{L}²³°/%]{1,12}$/u.test(text);
+}
+
 /** How many rows at the top of a grid are heads: those above the first that holds figures or goes on below a full row of heads with a label of its own. */
 export function countHeads(grid: Grid): number {
   const { rows, columns } = grid;
@@ -33,7 +38,7 @@ export function countHeads(grid: Grid): number {
     const row = rows[at] as GridRow;
     const label = row.cells.some((cell) => cell.from === 0);
     const others = row.cells.filter((cell) => cell.from > 0 || cell.to > 0);
-    if (holdsFigures(row)) break;
+    if (holdsFigures(row) || (at === 0 && columns.length === 2 && tellsValue(others[0]?.text ?? ''))) break;
     // A label alone heads a group of rows, unless more heads come below it.
     if (others.length === 0) continue;
     if (full && label) break;

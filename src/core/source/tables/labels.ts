@@ -38,8 +38,33 @@ function goesOn(label: string, next: string): boolean {
   );
 }
 
+/** Less than this, in heights of type, is no step from one printed row to the next. */
+const HALF_A_STEP = 0.8;
+
+/** Puts labels of two lines, set so that the figures stand half-way between them, back together with these. */
+function joinCentred(rows: readonly GridRow[]): GridRow[] {
+  const joined: GridRow[] = [];
+  const labelAlone = (row: GridRow | undefined): boolean => row?.cells.every((cell) => cell.to === 0) === true;
+  for (let at = 0; at < rows.length; at += 1) {
+    const [above, row, below] = [rows[at] as GridRow, rows[at + 1], rows[at + 2]];
+    const half = (one: GridRow, two: GridRow): boolean => two.y0 - one.y0 < HALF_A_STEP * (one.y1 - one.y0);
+    const centred =
+      row !== undefined &&
+      below !== undefined &&
+      labelAlone(above) &&
+      labelAlone(below) &&
+      row.cells.every((cell) => cell.from > 0) &&
+      half(above, row) &&
+      half(row, below);
+    joined.push(centred ? stackRows([above, row, below]) : above);
+    if (centred) at += 2;
+  }
+  return joined;
+}
+
 /** Puts lines that go on with a row, because a label or a cell of words is wrapped, back together with it. */
-export function joinWrapped(rows: readonly GridRow[]): GridRow[] {
+export function joinWrapped(given: readonly GridRow[]): GridRow[] {
+  const rows = joinCentred(given);
   const usual = median(rows.slice(1).map((row, at) => row.y0 - (rows[at] as GridRow).y0));
   const joined: GridRow[] = [];
   for (const row of rows) {

@@ -98,7 +98,8 @@ function splitRun(bands: readonly Band[], { from, to }: Run): Run[] {
     const step = (bands[top] as Band).y0 - (bands[top - 1] as Band).y0;
     if (top === at && step < APART * usual) continue;
     const below = bands.slice(at, to + 1).filter((one) => isSeed(one) && !isHeadLike(one)).length;
-    if (below > 0 && step > 1.2 * usual) return [{ from, to: top - 1 }, ...splitRun(bands, { from: top, to })];
+    // Headings and captions between the two are no rows of either.
+    if (below > 0 && step > 1.2 * usual) return [{ from, to: top - 1 }, ...splitRun(bands, { from: at, to })];
   }
   return [{ from, to }];
 }
@@ -117,6 +118,7 @@ function headsAbove(
     const band = bands[at] as Band;
     if (
       taken(band) ||
+      band.lines.some((line) => line.role === 'heading' && band.atoms.length === 1) ||
       (bands[at + 1] as Band).y0 - band.y1 > 1.1 * height ||
       !isHeadLike(band) ||
       isMeasureLine(textOf(band.atoms)) ||
@@ -169,11 +171,16 @@ function isRuled(upper: Band, lower: Band, columns: readonly Extent[], level: re
   return level.some((one) => one.at > top && one.at < bottom && one.to - one.from > 0.7 * width);
 }
 
-/** Takes in the second line of a last label that goes on below its figures. */
+/** Less than this, in heights of type, is no step from one printed row to the next. */
+const HALF_A_STEP = 0.8;
+
+/** Takes in the second line of a last label that goes on below its figures, or stands half a step below figures set at the middle of it. */
 function labelsBelow(bands: readonly Band[], to: number, columns: readonly Extent[]): number {
   const [last, next] = [bands[to], bands[to + 1]];
   if (last === undefined || next === undefined || next.atoms.length !== 1) return to;
   const [only] = next.atoms as [Band['atoms'][number]];
   const close = next.y0 - last.y1 < 0.35 * (last.y1 - last.y0);
-  return close && only.x1 <= (columns[0]?.x1 ?? 0) + 2 && /^\p{Ll}/u.test(only.text) ? to + 1 : to;
+  const label = only.x1 <= (columns[0]?.x1 ?? 0) + 2;
+  const centred = next.y0 - last.y0 < HALF_A_STEP * (last.y1 - last.y0) && last.atoms.every((one) => one.x0 > (columns[0]?.x1 ?? 0)); // prettier-ignore
+  return label && (centred || (close && /^\p{Ll}/u.test(only.text))) ? to + 1 : to;
 }

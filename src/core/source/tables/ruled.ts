@@ -1,7 +1,7 @@
 import { median } from '../../median';
 import type { Page } from '../types';
 import { bandsOf, turned, type Band, type Turn } from './atoms';
-import { columnsOf } from './columns';
+import { columnsOf, isHeadLike } from './columns';
 import {
   gapsOf,
   holdsFigures,
@@ -222,24 +222,48 @@ function levelGroups(level: readonly Stroke[]): Stroke[][] {
   return groups.filter((group) => group.length >= LEVEL_RULES);
 }
 
-/** Parts rules of one width where running text stands between two of them: each part belongs to a table of its own. */
+/** True for a line between two level rules of a table's width that is none of its rows: running text, or a heading or caption where the two lie further apart than rows do. */
+function isBetween({ atoms, lines }: Band, { from, to }: Stroke, apart: boolean): boolean {
+  const [first] = atoms;
+  if (first === undefined || atoms.length > 1 || first.x0 >= from + 6) return false;
+  return first.x1 - first.x0 > 0.6 * (to - from) || (apart && lines.some((line) => line.role === 'heading'));
+}
+
+/** Steps between level rules, against the usual one, from which on more than a row may stand between them. */
+const APART = 1.8;
+
+/** Parts rules of one width where running text, or a heading, stands between two of them: each part belongs to a table of its own. */
 function partedByText(page: Page, turn: Turn, strokes: readonly Stroke[]): Stroke[][] {
   const bands = bandsOf(page, turn, true);
+  const usual = median(strokes.slice(1).map(({ at }, index) => at - (strokes[index] as Stroke).at));
   const parts: Stroke[][] = [[]];
   strokes.forEach((stroke, at) => {
     const above = strokes[at - 1];
-    const { from, to } = stroke;
     const text =
       above !== undefined &&
-      bands.some((band) => {
-        const [first, last] = [band.atoms[0], band.atoms.at(-1)];
-        if (first === undefined || last === undefined || band.y0 < above.at || band.y1 > stroke.at) return false;
-        return band.atoms.length === 1 && first.x0 < from + 6 && first.x1 - first.x0 > 0.6 * (to - from);
-      });
+      bands.some(
+        (band) =>
+          band.y0 >= above.at && band.y1 <= stroke.at && isBetween(band, stroke, stroke.at - above.at > APART * usual),
+      );
     if (text) parts.push([]);
     (parts.at(-1) as Stroke[]).push(stroke);
   });
   return parts.filter((part) => part.length >= LEVEL_RULES);
+}
+
+/** How far above the first rule of a table its heads may stand, in heights of their type. */
+const HEADS_OVER = 1.2;
+
+/** Level rules with one above the heads that stand right over the first of them: only what is below each row is drawn there. */
+function withHeadsOver(page: Page, turn: Turn, strokes: readonly Stroke[]): readonly Stroke[] {
+  const [first] = strokes as [Stroke];
+  const over = bandsOf(page, turn, true)
+    .filter(({ y0, y1 }) => (y0 + y1) / 2 < first.at)
+    .at(-1);
+  if (over === undefined || over.atoms.length < 2 || !isHeadLike(over)) return strokes;
+  const outside = over.atoms.some((one) => one.x0 < first.from - MEETS || one.x1 > first.to + MEETS);
+  if (outside || first.at - over.y1 > HEADS_OVER * (over.y1 - over.y0)) return strokes;
+  return [{ ...first, at: over.y0 - 1 }, ...strokes];
 }
 
 /** A page's rules as strokes of the two directions, in the upright frame of its text. */
@@ -268,7 +292,7 @@ export function ruledGrids(page: Page, turn: Turn, { level, upright }: Frame): G
   );
   const free = level.filter((one) => !used.has(one) && one.to - one.from > 0.4 * width);
   for (const group of levelGroups(free).flatMap((one) => partedByText(page, turn, one))) {
-    const grid = levelGrid(page, turn, group);
+    const grid = levelGrid(page, turn, withHeadsOver(page, turn, group));
     if (grid !== null && isTable(grid)) grids.push(grid);
   }
   return grids;

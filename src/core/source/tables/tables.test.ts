@@ -223,3 +223,86 @@ describe('a table with drawn rules', () => {
     }
   });
 });
+
+describe('tables as web pages print them', () => {
+  /** Rows of cells at 72, 220 and 360, each with a rule beneath it from edge to edge. */
+  const ruledRows = (doc: PDFKit.PDFDocument, top: number, rows: readonly (readonly string[])[]): void =>
+    rows.forEach((cells, row) => {
+      const y = top + 20 * row;
+      cells.forEach((cell, at) => doc.text(cell, [72, 220, 360][at] ?? 360, y, { lineBreak: false }));
+      doc
+        .moveTo(72, y + 15)
+        .lineTo(500, y + 15)
+        .stroke();
+    });
+
+  test('a rule under each row parts no head from its rows, and headings part two tables of one width', async () => {
+    const tables = await tablesOf((doc) => {
+      addPage(doc, [
+        { text: '1 Berths', y: 72, bold: true, size: 14 },
+        { text: '2 Staff', y: 205, bold: true, size: 14 },
+      ] as Line[]);
+      doc.font('Helvetica').fontSize(10);
+      ruledRows(doc, 100, [
+        ['Berth', 'Length (m)', 'Built'],
+        ['North quay', '120', '1968'],
+        ['Coal pier', '140', '1931'],
+        ['Fish dock', '45', '1987'],
+      ]);
+      ruledRows(doc, 232, [
+        ['Department', 'People', 'Cost (thousand crowns)'],
+        ['Pilots', '9', '612'],
+        ['Office', '6', '288'],
+      ]);
+    });
+    expect(tables.map(({ corner }) => corner)).toEqual(['Berth', 'Department']);
+    expect(tables.map(headsOf)).toEqual([
+      ['Length (m)', 'Built'],
+      ['People', 'Cost (thousand crowns)'],
+    ]);
+    expect(rowsOf(tables[0])).toEqual(['North quay: 120=120 | 1968=1968', 'Coal pier: 140=140 | 1931=1931', 'Fish dock: 45=45 | 1987=1987']); // prettier-ignore
+    expect(tables[1]?.rows.map(({ cells }) => cells.map((cell) => cell?.scale))).toEqual([[1, 1000], [1, 1000]]); // prettier-ignore
+  });
+
+  test('a measure above one table is none of the next', async () => {
+    const tables = await tablesOf((doc) => {
+      addPage(doc, [
+        { text: 'Table 1. Passengers, in thousands', y: 100 },
+        { text: '3 Staff', y: 186, bold: true, size: 14 },
+      ] as Line[]);
+      doc.font('Helvetica').fontSize(10);
+      figures(doc, 118, '', '2025', '2024');
+      figures(doc, 133, 'Skerrow', '231', '212');
+      figures(doc, 148, 'Great Holm', '149', '158');
+      figures(doc, 210, 'Department', 'Women', 'Men');
+      figures(doc, 225, 'Pilots', '2', '7');
+      figures(doc, 240, 'Office', '4', '2');
+    });
+    expect(tables.map(({ caption, scale }) => [caption, scale])).toEqual([['Table 1. Passengers, in thousands', 1000], ['3 Staff', 1]]); // prettier-ignore
+  });
+
+  test('the first of rows with a label and its value is no head', async () => {
+    const [table] = await tablesOf((doc) => {
+      doc.addPage().font('Helvetica').fontSize(10);
+      const rows = [['Length over all', '36.4 m'], ['Breadth', '11.2 m'], ['Charging time', '40 minutes']]; // prettier-ignore
+      rows.forEach(([label = '', value = ''], at) => {
+        const y = 100 + 20 * at;
+        doc.rect(72, y - 4, 200, 20).rect(272, y - 4, 120, 20).stroke(); // prettier-ignore
+        doc.text(label, 78, y, { lineBreak: false }).text(value, 278, y, { lineBreak: false });
+      });
+    });
+    expect(table?.rows.map(({ path, cells }) => [path.join(), cells[0]?.value, cells[0]?.unit])).toEqual([['Length over all', 36.4, 'm'], ['Breadth', 11.2, 'm'], ['Charging time', 40, 'minute']]); // prettier-ignore
+  });
+
+  test('a label of two lines goes with the figures set half-way between them', async () => {
+    const [table] = await tablesOf((doc) => {
+      doc.addPage().font('Helvetica').fontSize(10);
+      figures(doc, 100, 'Bidder', 'Price', 'Points');
+      figures(doc, 120, 'Greenplate', '5.40', '88');
+      figures(doc, 140, 'Harbour');
+      figures(doc, 147, '', '4.60', '74');
+      figures(doc, 154, 'Catering');
+    });
+    expect(rowsOf(table)).toEqual(['Greenplate: 5.40=5.4 | 88=88', 'Harbour Catering: 4.60=4.6 | 74=74']);
+  });
+});

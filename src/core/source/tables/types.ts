@@ -45,6 +45,8 @@ export interface Table {
   readonly captionSpans: readonly Span[];
   readonly unit: string | null;
   readonly scale: number;
+  /** What stands over the row labels, such as "Vessel"; none where nothing does. */
+  readonly corner?: string;
   /** The columns behind the row labels. */
   readonly columns: readonly Heads[];
   readonly rows: readonly TableRow[];

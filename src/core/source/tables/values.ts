@@ -19,7 +19,7 @@ const SCALES: readonly (readonly [RegExp, number])[] = [
   [/\bhundreds\b/iu, 1e2],
 ];
 const MONEY = String.raw`crowns?|kronen?|dollars?|euros?|pounds?(?:\s+sterling)?|yen|francs?|marks?|kroner|kronor|rupees?|usd|eur|gbp|jpy|chf|sek|nok|dkk|cad|aud|teur|円|ユーロ|ドル|us\$|\$|€|£|¥`;
-const MEASURES = String.raw`parts per (?:million|billion|thousand)|ppm|ppb|mmol|mol|µg|μg|millimet(?:re|er)s?|centimet(?:re|er)s?|kilomet(?:re|er)s?|kilograms?|grams?|mg|g|ml|mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a`;
+const MEASURES = String.raw`parts per (?:million|billion|thousand)|ppm|ppb|mmol|mol|µg|μg|millimet(?:re|er)s?|centimet(?:re|er)s?|kilomet(?:re|er)s?|(?:cubic|square) met(?:re|er)s?|kilograms?|grams?|mg|g|ml|mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a|時間|分|日間?|人|名`;
 const UNIT = new RegExp(String.raw`([$€£¥円])|(?<![\p{L}\d])(${MONEY})(?![\p{L}])`, 'iu');
 const MEASURE = new RegExp(
   String.raw`^(?:in\s+)?([µμ]?(?:${MEASURES})(?:\s?(?:/|per)\s?(?:${MEASURES}|h|s|week))*)$`,
@@ -61,6 +61,16 @@ const UNITS: Readonly<Record<string, string>> = {
   millimeter: 'mm',
   centimetre: 'cm',
   centimeter: 'cm',
+  'cubic metre': 'm³',
+  'cubic meter': 'm³',
+  'square metre': 'm²',
+  'square meter': 'm²',
+  分: 'minute',
+  時間: 'hour',
+  日: 'day',
+  日間: 'day',
+  人: 'person',
+  名: 'person',
   kilometre: 'km',
   kilometer: 'km',
   kilogram: 'kg',
@@ -109,11 +119,11 @@ export function measureOf(text: string): Measure {
   const scaled = SAYS_SCALE.test(text);
   const found = scaled ? SCALES.find(([pattern]) => pattern.test(text)) : undefined;
   const [money] = UNIT.exec(text) ?? [];
-  const behind = [...text.matchAll(/[([,;]\s*([^()[\],;]{1,24})\s*(?=[)\],;]|$)/gu)].map((match) =>
+  const behind = [...text.matchAll(/[([（,;]\s*([^()[\]（）,;]{1,24})\s*(?=[)\]）,;]|$)/gu)].map((match) =>
     (match[1] as string).trim(),
   );
   const measure = behind.map((part) => MEASURE.exec(part)?.[1]).find((part) => part !== undefined);
-  const inMeasure = /\bin\s+(\p{L}+(?:\sper\s\p{L}+)?)\s*\)?$/u.exec(text)?.[1];
+  const inMeasure = /\b(?:in|of)\s+((?:cubic |square )?\p{L}+(?:\sper\s\p{L}+)?)\s*\)?$/u.exec(text)?.[1];
   const part = PART_OF_MONEY.exec(text);
   if (part !== null)
     return {
