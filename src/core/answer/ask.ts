@@ -3,6 +3,7 @@ import type { Neighbours } from '../search';
 import { likeliestLanguage } from '../text';
 import { BUILT_IN } from './builtIn';
 import { checkClaim } from './checkClaim';
+import { withThingTold } from './extremes';
 import { steered, steeringOf } from './instructions';
 import { askPart, searchesIn, type Part, type Subject } from './parts';
 import { narrowedSources, placeWithin, type Limits, type Place } from './places';
@@ -133,7 +134,11 @@ export function askBuiltIn(
   const { settings, steering, limits, asked } = askedOf(question, sources, options);
   const asking = { neighbours, settings, limits, subject };
   const parts: Part[] = [];
-  for (const part of planQuestions(question)) parts.push(askPart(part, asked, asking, parts.at(-1)?.scope ?? null));
+  for (const planned of planQuestions(question)) {
+    const before = parts.at(-1);
+    const part = before === undefined ? planned : withThingTold(planned, before.question, before.drafted.headline);
+    parts.push(askPart(part, asked, asking, before?.scope ?? null));
+  }
   const drafted = steered(joined(parts), steering, sources);
   const claims = drafted.claims.map((claim) => checkClaim(claim, sources, index));
   const readings = readingsOf(question, parts);

@@ -8,7 +8,7 @@ import { columnOfProperty, endAsked, namesProperty, superlativeIn } from './prop
 import type { Question } from './question';
 import { EMPTY, operandAt, quotedClaim } from './quoted';
 import { columnAsked } from './rowEvidence';
-import { downColumn, headsOver, rowsNamed, shareHeld, HOLDS, type Compared } from './tableCompared';
+import { downColumn, headsOver, rowsNamed, shareHeld, HOLDS, TOTAL, type Compared } from './tableCompared';
 import type { AskedSource, ReaderAnswer } from './types';
 import { yearIn } from './years';
 
@@ -71,6 +71,15 @@ interface Range {
   readonly sign: 1 | -1;
 }
 
+/** The column that is headed by what stands behind the word for the end of it: "the most hours". */
+function columnBehind(table: Table, question: string, language: Language): number | null {
+  const end = MOST.exec(question) ?? LEAST.exec(question);
+  const [behind = ''] = /^\s*\p{L}+/u.exec(question.slice(end === null ? question.length : end.index + end[0].length)) ?? []; // prettier-ignore
+  const [term] = termSet(behind, language);
+  const at = term === undefined ? -1 : table.columns.findIndex(({ path }) => termSet(path.join(' '), language).has(term)); // prettier-ignore
+  return at < 0 ? null : at;
+}
+
 /** The column that a question sets the rows of a table against one another by: one of the property it speaks of, one it names, or the only one, of the period asked for. */
 function columnCompared(row: RowOfTable, question: Question, language: Language): number | null {
   const { table } = row;
@@ -79,8 +88,9 @@ function columnCompared(row: RowOfTable, question: Question, language: Language)
   // "Oldest" is said of nothing but an age.
   const only = one || !(MOST.test(question.text) || LEAST.test(question.text));
   if (ofProperty !== null || only) return ofProperty;
-  const named = columnNamed(table, question, language);
-  if (named !== null) return named;
+  const named = columnBehind(table, question.text, language) ?? columnNamed(table, question, language);
+  const total = table.columns.findIndex(({ path }) => TOTAL.test(path.at(-1) ?? ''));
+  if (named !== null || total >= 0) return named ?? total;
   const columns = table.columns.flatMap((_, at) =>
     table.rows.some(({ cells }) => cells[at]?.value != null) ? [at] : [],
   );
@@ -144,4 +154,16 @@ function sayEnd({ figures, sign }: Range, language: Language): ReaderAnswer {
   const shown = sorted.slice(0, Math.max(tied.length, SHOWN)).map(({ operand }) => quotedClaim(operand.citation));
   const claims = shown.filter(({ text }, at) => shown.findIndex((other) => other.text === text) === at);
   return { ...EMPTY, headline: lines.join('; '), ...(lines.length > 1 ? { lines } : {}), claims };
+}
+
+/** The thing that has most or least, as it is told before its figure, and what kind of thing was asked for. */
+const TOLD = /^(?<label>[^:;]*\p{L}[^:;]*): [^;]+$/u;
+const KIND_ASKED = /^(?:which|what)(?: is the \p{L}+)? (?<kind>\p{L}{3,})/iu;
+
+/** A further part of a question with the thing that the part before found in place of its kind: "how deep is it" of the coal pier, after "Which berth is the longest". */
+export function withThingTold(part: string, before: string, headline: string | null): string {
+  const label = asksExtreme(before) ? TOLD.exec(headline ?? '')?.groups?.['label'] : undefined;
+  const kind = KIND_ASKED.exec(before.trim())?.groups?.['kind'];
+  if (label === undefined || kind === undefined || ASKS_WHICH.test(part.trim().replace(/^when\b/i, ''))) return part;
+  return part.replace(new RegExp(String.raw`(?<!\p{L})(?:(?:the|that|this) )?(?:${kind}|it)(?!\p{L})`, 'iu'), label);
 }

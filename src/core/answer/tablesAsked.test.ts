@@ -62,6 +62,7 @@ describe('what the columns of a table tell', () => {
     ['What is the shortest vessel?', 'Juniper: 22.5 m'],
     ['What is the greatest draught?', 'Heather: 4.8 m'],
     ['Which vessel has the smallest crew?', 'Juniper: 3'],
+    ['Which crossing takes the most minutes?', 'Skerrow: 45 minutes'],
   ])('“%s” is told by the end of its column', (question, headline) => {
     expect(ask(question, 'fleet.txt').headline).toBe(headline);
   });
@@ -81,6 +82,11 @@ describe('what the columns of a table tell', () => {
     ['Which route grew the most?', 'Skerrow: +19 thousand'],
   ])('“%s” is told by two periods of each row', (question, headline) => {
     expect(ask(question, 'fleet.txt').headline).toBe(headline);
+  });
+
+  test('what a further part asks of “it” is asked of the one that was found', () => {
+    const { lines } = ask('Which vessel is the oldest, and how deep does it lie?', 'fleet.txt');
+    expect(lines?.map((line) => line.replace(/ \(.*/, ''))).toEqual(['Heather: 1998', '4.8 m']);
   });
 
   test('all together is told by the row that sums up', () => {

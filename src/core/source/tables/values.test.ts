@@ -67,6 +67,7 @@ describe('what stands over a cell', () => {
       ].map(isMeasureLine),
     ).toEqual([true, true, true, true, true]);
     expect(['Cash flow in millions of crowns', 'Zahlen in Tausend Kronen'].map(titlesMeasure)).toEqual([true, true]);
+    expect(['Amounts in crowns', 'All figures are in thousands of crowns'].map(titlesMeasure)).toEqual([false, false]);
     expect(titlesMeasure('The company made a loss, as in the year before')).toBe(false);
     const others = [
       'In 2024 the Board met nine times.',

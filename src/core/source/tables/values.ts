@@ -168,10 +168,15 @@ const ENDS_IN_MEASURE = new RegExp(
   'iu',
 );
 
+/** A line that says nothing but how amounts are given, which is no title: "Amounts in crowns". */
+const ONLY_MEASURE =
+  /^(?:all )?(?:amounts|figures|values|sums|prices|beträge|angaben|werte)(?: (?:are|is|given|stated|expressed|sind))* in\b/iu;
+
 /** A line that is a title with its measure behind it: "Rents received (in thousands of crowns)", "Cash flow in millions of crowns". */
 export function titlesMeasure(text: string): boolean {
   const measure = /^[^.;]{3,90}\s[([]([^()[\]]{2,60})[)\]]$/u.exec(text.trim())?.[1];
-  return (measure !== undefined && isMeasure(`(${measure})`)) || ENDS_IN_MEASURE.test(text.trim());
+  if (measure !== undefined && isMeasure(`(${measure})`)) return true;
+  return ENDS_IN_MEASURE.test(text.trim()) && !ONLY_MEASURE.test(text.trim());
 }
 
 /** What a line says how its table was drawn up, before the measure: "for the year to 31 December, in thousands of crowns". */
