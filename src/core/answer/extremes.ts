@@ -8,7 +8,17 @@ import { columnOfProperty, endAsked, namesProperty, superlativeIn } from './prop
 import type { Question } from './question';
 import { EMPTY, operandAt, quotedClaim } from './quoted';
 import { columnAsked } from './rowEvidence';
-import { downColumn, headsOver, rowsNamed, shareHeld, HOLDS, TOTAL, type Compared } from './tableCompared';
+import {
+  downColumn,
+  headsOver,
+  rowsNamed,
+  shareHeld,
+  HOLDS,
+  tablesAmong,
+  TOTAL,
+  type Compared,
+  type TableMet,
+} from './tableCompared';
 import type { AskedSource, ReaderAnswer } from './types';
 import { yearIn } from './years';
 
@@ -33,8 +43,7 @@ export function asksExtreme(text: string): boolean {
   return ASKS_ONE.test(plain) && (superlativeIn(plain) !== undefined || (end && namesProperty(plain)));
 }
 
-/** Tables of the evidence that are looked at, and figures that are shown beside the one at the end. */
-const TABLES = 3;
+/** Figures that are shown beside the one at the end. */
 const SHOWN = 5;
 
 /** The figures of rows that are called what is asked, a year each, over all tables that have them: of a year that several tell, by the first. */
@@ -100,8 +109,7 @@ function columnCompared(row: RowOfTable, question: Question, language: Language)
 }
 
 /** The figures of a table's rows that a question sets against one another; none where the table is of something else. */
-function downRows(one: Evidence, row: RowOfTable, question: Question, superlative: string): Range | null {
-  const { source } = one;
+function downRows({ row, source }: TableMet, question: Question, superlative: string): Range | null {
   const { language } = source.segment;
   const { table } = row;
   const column = columnCompared(row, question, language);
@@ -130,14 +138,9 @@ export function extremeAnswer(
   const [best] = evidence;
   const says = new RegExp(`${superlative}(?! of\\b)`, 'i');
   if (best?.row === null && says.test(best.text) && best.features.led >= HOLDS) return null;
-  const seen = new Set<Table>();
   const sign = MOST.test(text) ? -1 : 1;
-  const compared: Range[] = ASKS_YEAR.test(text) ? [{ figures: overYears(evidence, sources, question, superlative), sign }] : []; // prettier-ignore
-  for (const one of evidence) {
-    if (one.row === null || seen.has(one.row.table) || seen.size === TABLES) continue;
-    seen.add(one.row.table);
-    compared.push(...[downRows(one, one.row, question, superlative)].filter((range) => range !== null));
-  }
+  const overTime: Range[] = ASKS_YEAR.test(text) ? [{ figures: overYears(evidence, sources, question, superlative), sign }] : []; // prettier-ignore
+  const compared = [...overTime, ...tablesAmong(evidence).flatMap((met) => downRows(met, question, superlative) ?? [])];
   const told = compared.find(
     ({ figures }) =>
       figures.length > 1 && new Set(figures.map(({ operand }) => `${operand.unit} ${operand.scale}`)).size === 1,

@@ -53,6 +53,22 @@ const PROPERTIES: readonly Property[] = [
     head: words('heights?|höhe', '高さ'),
   },
   {
+    asked: words('how far|wie weit', '距離'),
+    most: words('farthest|furthest|weiteste[nrs]?', '(?:最も|一番)遠'),
+    least: words('nearest|closest|nächste[nrs]?', '(?:最も|一番)近'),
+    more: words('farther|further|weiter'),
+    less: words('nearer|closer|näher'),
+    head: words('distance|abstand|entfernung', '距離'),
+  },
+  {
+    asked: words('how (?:strong|powerful)|wie stark', '出力'),
+    most: words('strongest|most powerful|pulls? (?:the )?hardest|stärkste[nrs]?', '最強'),
+    least: words('weakest|least powerful|schwächste[nrs]?'),
+    more: words('stronger|more powerful|stärker'),
+    less: words('weaker|less powerful|schwächer'),
+    head: words('power|bollard pull|pull|leistung|kw', '出力|馬力'),
+  },
+  {
     asked: words('how heavy|how much (?:does|do|did) .* weigh|wie schwer|was wiegt', '重さ|重量'),
     most: words('heaviest|schwerste[nrs]?', '(?:最も|一番)重'),
     least: words('lightest|leichteste[nrs]?', '(?:最も|一番)軽'),

@@ -9,6 +9,7 @@ import type { ReaderAnswer } from './types';
 /** Asks for all of something together. */
 const ASKS_TOTAL =
   /\b(?:in all|in total|altogether|all together|all told|overall|(?:the|what) total)\b|(?<!\p{L})(?:insgesamt|zusammen|gesamt\p{L}*)(?!\p{L})|合計|総計|全部で|全体で/iu;
+
 /** True for a question for all of something together. */
 export function asksTotal(text: string): boolean {
   return ASKS_TOTAL.test(text);

@@ -1,14 +1,24 @@
+import Big from 'big.js';
 import { worth, type RowOfTable } from '../figure';
 import type { Table } from '../source';
 import { numbersOf, type Language } from '../text';
-import Big from 'big.js';
 import { columnNamed } from './columnNamed';
 import type { Evidence } from './evidence';
 import { columnOfProperty, sideAsked } from './properties';
 import type { Question } from './question';
 import { EMPTY, quotedClaim } from './quoted';
 import { columnAsked } from './rowEvidence';
-import { downColumn, headsOver, HOLDS, rowsNamed, shareHeld, type Compared } from './tableCompared';
+import {
+  downColumn,
+  headsOver,
+  HOLDS,
+  rowsNamed,
+  shareHeld,
+  SHOWN,
+  tablesAmong,
+  type Compared,
+  type TableMet,
+} from './tableCompared';
 import type { ReaderAnswer } from './types';
 import { yearIn } from './years';
 
@@ -21,8 +31,6 @@ const MORE = /^(?:more|mehr|above|over|after|since|nach|seit|über)$/iu;
 const COUNTED = /^(?:how many|wie ?viele)\b/iu;
 /** Units, or things, that stand behind the figure. */
 const BEHIND = /^\S+(?:\s+\p{L}+){0,2}/u;
-const TABLES = 3;
-const SHOWN = 12;
 
 /** True for a question of those of several things that lie beyond a figure. */
 export function asksBeyond(text: string): boolean {
@@ -47,13 +55,7 @@ function sideOf(match: RegExpExecArray, table: Table, column: number, question: 
 }
 
 /** The rows of a table that lie beyond the figure asked for, and what they are set against; null where the table is of something else. */
-function beyond(
-  one: Evidence,
-  row: RowOfTable,
-  question: Question,
-  match: RegExpExecArray,
-): readonly Compared[] | null {
-  const { source } = one;
+function beyond({ row, source }: TableMet, question: Question, match: RegExpExecArray): readonly Compared[] | null {
   const { language } = source.segment;
   const from = match.index + match[0].length;
   const bound = numbersOf(question.text, language).find(({ start, end }) => start <= from && from < end);
@@ -79,11 +81,8 @@ function beyond(
 export function beyondAnswer(evidence: readonly Evidence[], question: Question): ReaderAnswer | null {
   const match = BEYOND.exec(question.text);
   if (match === null || !asksBeyond(question.text)) return null;
-  const seen = new Set<Table>();
-  for (const one of evidence) {
-    if (one.row === null || seen.has(one.row.table) || seen.size === TABLES) continue;
-    seen.add(one.row.table);
-    const rows = beyond(one, one.row, question, match);
+  for (const met of tablesAmong(evidence)) {
+    const rows = beyond(met, question, match);
     if (rows === null || rows.length === 0) continue;
     const names = rows.map(({ label }) => label).join('; ');
     return {

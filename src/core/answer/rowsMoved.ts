@@ -1,11 +1,22 @@
-import { sayQuantity, worth, type RowOfTable } from '../figure';
+import { changeOf, worth } from '../figure';
 import { isPointer, type Table } from '../source';
 import type { Language } from '../text';
+import { changeTold } from './change';
 import type { Evidence } from './evidence';
 import type { Question } from './question';
-import { EMPTY, operandAt, quotedClaim } from './quoted';
-import { headsOver, HOLDS, rowsNamed, shareHeld, TOTAL, type Compared } from './tableCompared';
-import type { AskedSource, ReaderAnswer } from './types';
+import { EMPTY, operandAt } from './quoted';
+import {
+  headsOver,
+  HOLDS,
+  rowsNamed,
+  shareHeld,
+  SHOWN,
+  tablesAmong,
+  TOTAL,
+  type Compared,
+  type TableMet,
+} from './tableCompared';
+import type { Operand, ReaderAnswer } from './types';
 import { yearIn } from './years';
 
 /** Asks for those of several things that have more than before, or less: "Which routes grew?" */
@@ -16,17 +27,15 @@ const UP =
 const DOWN =
   /\b(?:fell|fall|fallen|declined?|decreased?|lost|lose|shrank|shrunk|shrink|dropped|drop|went down|(?:less|fewer) than (?:in )?the year before)\b|(?<!\p{L})(?:gesunken|sank(?:en)?|gefallen|fiel(?:en)?|abgenommen|verloren|geschrumpft)(?!\p{L})/iu;
 const FURTHEST = /\b(?:most|furthest|fastest|strongest|sharpest|hardest)\b|am (?:meisten|stärksten)/iu;
-const TABLES = 3;
-const SHOWN = 12;
 
 /** True for a question of those of several things that moved up or down. */
 export function asksMoved(text: string): boolean {
   return ASKS_THOSE.test(text.trim()) && (UP.test(text) || DOWN.test(text));
 }
 
-/** A row with what it tells of the later period, and by how much that is more than of the earlier one. */
+/** A row with what it tells of the later period, and of the earlier one. */
 interface Moved extends Compared {
-  readonly by: ReturnType<typeof worth>;
+  readonly before: Operand;
 }
 
 /** The last two periods that head columns of a table, the earlier first; null where there are no two. */
@@ -40,17 +49,17 @@ function lastTwo(table: Table, language: Language): readonly [number, number] | 
   return later === undefined || earlier === undefined || later.year === earlier.year ? null : [earlier.at, later.at];
 }
 
-/** How far each row of a table moved between its last two periods; none where the table is of something else. */
-function moves(source: AskedSource, { table }: RowOfTable, question: Question): readonly Moved[] {
+/** What the rows of a table tell of two periods; none where the table is of something else. */
+function rowsOver(
+  { row: { table }, source }: TableMet,
+  periods: readonly [number, number],
+  question: Question,
+): readonly Moved[] {
   const { language } = source.segment;
-  const periods = lastTwo(table, language);
-  if (periods === null) return [];
   const rows = table.rows.flatMap((row): Moved[] => {
     const label = row.path.at(-1) ?? '';
-    const [before, now] = periods.map((column) => operandAt(source, { table, row }, column));
-    if (label === '' || TOTAL.test(label) || before == null || now == null) return [];
-    // A cost in brackets rises as it falls below nothing.
-    return [{ label, operand: now, by: worth(now).abs().minus(worth(before).abs()) }];
+    const [before, operand] = periods.map((column) => operandAt(source, { table, row }, column));
+    return label === '' || TOTAL.test(label) || before == null || operand == null ? [] : [{ label, operand, before }];
   });
   const aside = (UP.exec(question.text) ?? DOWN.exec(question.text))?.[0] ?? '';
   const named = rowsNamed(rows, question, language);
@@ -60,34 +69,45 @@ function moves(source: AskedSource, { table }: RowOfTable, question: Question): 
   return held < HOLDS ? [] : named;
 }
 
+/** By how much a figure moved, whichever way. */
+function size({ before, operand }: Moved): ReturnType<typeof worth> {
+  return worth(operand).minus(worth(before)).abs();
+}
+
+/** True where a sentence says of some of the rows that they moved the way asked for. */
+function isSaid(best: Evidence | undefined, rows: readonly Moved[], way: RegExp): boolean {
+  return best?.row === null && way.test(best.text) && rows.some(({ label }) => best.text.includes(label));
+}
+
 /**
- * Those rows of a table that rose or fell from the year before to the last, or the one that did most, where a question asks for them: "Which routes lost
- * passengers?" Null for any other question, where a sentence names one of them as such, and where no table of the evidence tells it.
+ * Those rows of a table that rose or fell from the year before to the last, or the one that did most, each worked out, where a question asks for them: "Which
+ * routes lost passengers?" Null for any other question, where a sentence says it of one of them, and where no table of the evidence tells it.
  */
 export function movedAnswer(evidence: readonly Evidence[], question: Question): ReaderAnswer | null {
-  const sign = DOWN.test(question.text) ? -1 : 1;
-  const seen = new Set<Table>();
-  for (const { row, source } of evidence) {
-    if (row === null || seen.has(row.table) || seen.size === TABLES) continue;
-    seen.add(row.table);
-    const rows = moves(source, row, question);
-    const moved = rows.filter(({ by }) => by.times(sign).gt(0)).sort((a, b) => sign * b.by.cmp(a.by));
-    const [first] = moved;
-    if (rows.length < 2 || first === undefined) continue;
-    // A sentence that says it of one of them is the better answer.
-    const [best] = evidence;
-    const said = (UP.test(best?.text ?? '') && sign > 0) || (DOWN.test(best?.text ?? '') && sign < 0);
-    if (best?.row === null && said && rows.some(({ label }) => best.text.includes(label))) return null;
-    const told = FURTHEST.test(question.text) ? [first] : moved;
-    const by = `${sign > 0 ? '+' : '−'}${first.by.abs().div(first.operand.scale).toFixed()}`;
-    const value = { ...first.operand, text: by };
+  const direction = DOWN.test(question.text) ? 'down' : 'up';
+  for (const met of tablesAmong(evidence)) {
+    const { language } = met.source.segment;
+    const periods = lastTwo(met.row.table, language);
+    const rows = periods === null ? [] : rowsOver(met, periods, question);
+    if (periods === null || rows.length < 2) continue;
+    if (isSaid(evidence[0], rows, direction === 'up' ? UP : DOWN)) return null;
+    const [from, to] = periods.map((at) => met.row.table.columns[at]?.path.join(' ') ?? '') as [string, string];
+    const moved = rows
+      .filter(({ before, operand }) => changeOf(before, operand, language)?.direction === direction)
+      .sort((one, two) => size(two).cmp(size(one)));
+    const asked = FURTHEST.test(question.text) ? moved.slice(0, 1) : moved.slice(0, SHOWN);
+    const told = asked.flatMap(({ label, before, operand }) => {
+      const change = changeTold(question, { from: before, to: operand }, [from, to], language);
+      return change === null ? [] : [{ label, change }];
+    });
+    if (told.length === 0) continue;
+    const lines = told.map(({ label, change: { lines: [how = ''] = [] } }) => `${label}: ${how.charAt(0).toLowerCase()}${how.slice(1)}`); // prettier-ignore
     return {
       ...EMPTY,
-      headline:
-        told === moved
-          ? moved.map(({ label }) => label).join('; ')
-          : `${first.label}: ${sayQuantity(value, source.segment.language)}`,
-      claims: told.slice(0, SHOWN).map(({ operand }) => quotedClaim(operand.citation)),
+      headline: lines.join('; '),
+      ...(lines.length > 1 ? { lines } : {}),
+      claims: told.flatMap(({ change }) => change.claims),
+      calculations: told.flatMap(({ change }) => change.calculations),
     };
   }
   return null;

@@ -1,6 +1,8 @@
+import type { RowOfTable } from '../figure';
 import { termSet } from '../search';
 import type { Table } from '../source';
 import type { Language } from '../text';
+import type { Evidence } from './evidence';
 import { firmWordingsOf, type Question } from './question';
 import { operandAt } from './quoted';
 import type { AskedSource, Operand } from './types';
@@ -11,6 +13,24 @@ export const TOTAL =
 
 /** Share of what is asked that a table's caption and heads must hold, or the labels of its rows. */
 export const HOLDS = 0.5;
+
+/** Tables that are looked at, and rows of one that are quoted beside one another. */
+const TABLES = 3;
+export const SHOWN = 12;
+
+/** The first tables that evidence stands in, each with the row that it was met by. */
+export function tablesAmong(evidence: readonly Evidence[]): readonly TableMet[] {
+  const met = new Map<Table, TableMet>();
+  for (const { row, source } of evidence)
+    if (row !== null && met.size < TABLES && !met.has(row.table)) met.set(row.table, { row, source });
+  return [...met.values()];
+}
+
+/** A table of a document, by one of its rows. */
+export interface TableMet {
+  readonly row: RowOfTable;
+  readonly source: AskedSource;
+}
 
 /** A figure with what it is of. */
 export interface Compared {

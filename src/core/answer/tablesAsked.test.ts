@@ -62,6 +62,7 @@ describe('what the columns of a table tell', () => {
     ['What is the shortest vessel?', 'Juniper: 22.5 m'],
     ['What is the greatest draught?', 'Heather: 4.8 m'],
     ['Which vessel has the smallest crew?', 'Juniper: 3'],
+    ['Which route is the farthest?', 'Skerrow: 18 km'],
     ['Which crossing takes the most minutes?', 'Skerrow: 45 minutes'],
   ])('“%s” is told by the end of its column', (question, headline) => {
     expect(ask(question, 'fleet.txt').headline).toBe(headline);
@@ -77,11 +78,14 @@ describe('what the columns of a table tell', () => {
   });
 
   test.each([
-    ['Which routes grew?', 'Skerrow; Little Holm'],
-    ['Which route lost passengers?', 'Great Holm'],
-    ['Which route grew the most?', 'Skerrow: +19 thousand'],
-  ])('“%s” is told by two periods of each row', (question, headline) => {
-    expect(ask(question, 'fleet.txt').headline).toBe(headline);
+    ['Which routes grew?', 'Skerrow: up by 19 thousand (9.0 %); Little Holm: up by 15 thousand (35.7 %)'],
+    ['Which route lost passengers?', 'Great Holm: down by 9 thousand (5.7 %)'],
+    ['Which route grew the most?', 'Skerrow: up by 19 thousand (9.0 %)'],
+  ])('“%s” is told by two periods of each row, with the calculation', (question, headline) => {
+    const answer = ask(question, 'fleet.txt');
+    expect(answer.headline).toBe(headline);
+    expect(answer.calculations).toHaveLength(headline.split(';').length);
+    expect(answer.claims.every(({ citations }) => citations.every(({ mark }) => mark === 'exact'))).toBe(true);
   });
 
   test('what a further part asks of “it” is asked of the one that was found', () => {
