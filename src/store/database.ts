@@ -44,6 +44,8 @@ const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promis
   (database) => {
     database.createObjectStore('proofs', { keyPath: 'id' }).createIndex('dossier', 'dossierId');
   },
+  // Tables are read better since: those of documents brought in before are looked for anew, and kept until then.
+  (_, transaction) => fill(transaction, 'editions', (old) => ({ ...old, tables: null })),
 ];
 
 /** Rewrites every record of a store. */

@@ -1,6 +1,6 @@
 import 'fake-indexeddb/auto';
 import { afterEach, describe, expect, test } from '@jest/globals';
-import { openDB } from 'idb';
+import { deleteDB, openDB } from 'idb';
 import { listBearings, storeBearings } from './bearings';
 import { closeDatabase, database } from './database';
 import { latestDossier, listDossiers } from './dossiers';
@@ -141,5 +141,24 @@ describe('a database of version 1', () => {
     await updateSlip('q2', (slip) => ({ ...slip, pinned: true }));
     await updateSlip('nowhere', (slip) => ({ ...slip, pinned: true }));
     expect((await listSlips('d1')).map((slip) => slip.pinned)).toEqual([true, false]);
+  });
+});
+
+describe('a database of version 5', () => {
+  test('has the tables of its documents looked for anew, and keeps those it has until then', async () => {
+    await deleteDB(DATABASE);
+    const stores = ['dossiers', 'sources', 'editions', 'files', 'slips', 'events', 'proofs', 'bearings', 'endpoints', 'indexes']; // prettier-ignore
+    const old = await openDB(DATABASE, 5, {
+      upgrade(handle) {
+        for (const name of stores) handle.createObjectStore(name, { keyPath: 'id' });
+        handle.createObjectStore('tables', { keyPath: 'editionId' });
+      },
+    });
+    const table = { caption: 'Dues', captionSpans: [], unit: 'crown', scale: 1000, columns: [], rows: [], places: [] };
+    await old.put('editions', { v: 1, id: 'pdf/1@b', sha256: 'b', fileName: 'Dues.pdf', state: 'ready', tables: 1 });
+    await old.put('tables', { editionId: 'pdf/1@b', tables: [table] });
+    old.close();
+    expect(await getEdition('pdf/1@b')).toMatchObject({ fileName: 'Dues.pdf', state: 'ready', tables: null });
+    expect(await getTables('pdf/1@b')).toEqual([table]);
   });
 });
