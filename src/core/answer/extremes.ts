@@ -43,6 +43,11 @@ export function asksExtreme(text: string): boolean {
   return ASKS_ONE.test(plain) && (superlativeIn(plain) !== undefined || (end && namesProperty(plain)));
 }
 
+/** The word by which a question says which end of several it asks for; undefined where it asks for none. */
+export function superlativeOf(text: string): string | undefined {
+  return asksExtreme(text) ? (superlativeIn(text) ?? MOST.exec(text)?.[0] ?? LEAST.exec(text)?.[0]) : undefined;
+}
+
 /** Figures that are shown beside the one at the end. */
 const SHOWN = 5;
 
@@ -132,8 +137,8 @@ export function extremeAnswer(
   question: Question,
 ): ReaderAnswer | null {
   const { text } = question;
-  const superlative = superlativeIn(text) ?? MOST.exec(text)?.[0] ?? LEAST.exec(text)?.[0];
-  if (superlative === undefined || !asksExtreme(text)) return null;
+  const superlative = superlativeOf(text);
+  if (superlative === undefined) return null;
   // A sentence that says so itself is the better answer; "most of it" says nothing of the kind.
   const [best] = evidence;
   const says = new RegExp(`${superlative}(?! of\\b)`, 'i');

@@ -1,19 +1,38 @@
 import { termSet } from '../search';
 import type { Evidence } from './evidence';
+import { superlativeOf } from './extremes';
 import { partiesTold } from './partiesTold';
 import { firmWordingsOf, type Question } from './question';
+import { speaksOfEnd } from './properties';
 import { readWith, saidUnder } from './readTogether';
+import { wordsOver } from './rowEvidence';
 import { nameOfDocument } from './surroundings';
 
 /** Asks what happens, is done or is the reason, which no figure of a table tells. */
 const ASKS_NO_FIGURE =
   /^(?:what (?:happens|happened|will happen|is to happen|becomes|became|will become)\b(?!.* to (?:the )?(?:rent|price|fee|amount|figure|rate|number)s?\b)|why\b|how come\b|was (?:passiert|geschieht)(?!\p{L})|warum\b|weshalb\b)/iu;
 
-/** True for a row of figures where it is asked what happens or why. */
-export function isOfFigures({ row }: Evidence, { text, kind }: Question): boolean {
+/** True for a row of figures where it is asked what happens or why, or which has most of something, which no row tells by itself but one that says so. */
+export function isOfFigures({ row, text: own }: Evidence, { text, kind }: Question): boolean {
+  const end = row === null ? undefined : superlativeOf(text);
+  if (
+    row !== null &&
+    end !== undefined &&
+    !`${own} ${row.table.caption ?? ''} ${wordsOver(row)}`.toLowerCase().includes(end.toLowerCase())
+  )
+    return true;
   if (row === null || kind !== 'passage' || !ASKS_NO_FIGURE.test(text.trim())) return false;
   const told = row.row.cells.filter((cell) => cell !== null);
   return told.length > 0 && told.every((cell) => /^[\d\s.,()%–-]+$/.test(cell.text));
+}
+
+/** True for a sentence that says nothing of what picks the one asked for: "The port has five berths", of which is the deepest. */
+export function saysNoEnd({ text, row, source }: Evidence, question: Question): boolean {
+  const end = superlativeOf(question.text);
+  if (end === undefined || row !== null || speaksOfEnd(question.text, text)) return false;
+  const [asked, own] = [termSet(end, source.segment.language), termSet(text, source.segment.language)];
+  const firm = question.subject.filter(({ term }) => asked.has(term)).flatMap(firmWordingsOf);
+  return !firm.some((word) => own.has(word));
 }
 
 /** Asks who or what needs something, and what says that it is not needed. */

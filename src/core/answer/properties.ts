@@ -163,3 +163,11 @@ export function superlativeIn(question: string): string | undefined {
 export function namesProperty(question: string): boolean {
   return PROPERTIES.some(({ head }) => head.test(question));
 }
+
+/** True for a text that speaks of the property by whose end a question picks one of several, in any way; for a question that picks by none, always. */
+export function speaksOfEnd(question: string, text: string): boolean {
+  const picked = PROPERTIES.filter(({ most, least }) => most.test(question) || least.test(question));
+  return (
+    picked.length === 0 || picked.some((property) => Object.values(property).some((way: RegExp) => way.test(text)))
+  );
+}

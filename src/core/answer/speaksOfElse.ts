@@ -6,7 +6,7 @@ import { VALUE_KINDS } from './kinds';
 import { asksHow } from './listing';
 import { absentShare } from './ofNothing';
 import { namesOtherSide } from './otherSide';
-import { isOfAnother, namesNone, needsNone } from './otherThing';
+import { isOfAnother, saysNoEnd, namesNone, needsNone } from './otherThing';
 import { partiesTold } from './partiesTold';
 import { readWith, saidAbout } from './readTogether';
 import { namesNoHolder } from './partyNamed';
@@ -159,7 +159,13 @@ export function speaksOfElse(best: Evidence, question: Question, sources: readon
   const { text, row, source } = best;
   if (row === null && lacksTellingWords(question.text, text)) return true;
   if (namesNoHolder(text, question.text)) return true;
-  if (isOfAnother(best, question) || namesNone(best, question) || needsNone(best, question)) return true;
+  if (
+    saysNoEnd(best, question) ||
+    isOfAnother(best, question) ||
+    namesNone(best, question) ||
+    needsNone(best, question)
+  )
+    return true;
   if (ASKS_NAME.test(question.text) && source.segment.language === 'en' && !namesAnew(text, question)) return true;
   return holdsTooLittle(best, question) || isNowhereNear(best, question, sources) || countsElse(best, question);
 }
