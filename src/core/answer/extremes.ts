@@ -44,8 +44,16 @@ export function asksExtreme(text: string): boolean {
 }
 
 /** The word by which a question says which end of several it asks for; undefined where it asks for none. */
-export function superlativeOf(text: string): string | undefined {
+function superlativeOf(text: string): string | undefined {
   return asksExtreme(text) ? (superlativeIn(text) ?? MOST.exec(text)?.[0] ?? LEAST.exec(text)?.[0]) : undefined;
+}
+
+/** Asks which of a kind has most or least of a property: "Which vessel is the fastest?" */
+const PICKS = /^(?:which|welche[rsmn]?)\s\p{L}+\s(?:is|was|are|were|ist|war|sind|has|had|hat)\b/iu;
+
+/** The word by which a question picks one of a kind, which nothing answers that speaks of no such thing; undefined where it picks none. */
+export function pickedBy(text: string): string | undefined {
+  return PICKS.test(text.trim()) ? superlativeOf(text) : undefined;
 }
 
 /** Figures that are shown beside the one at the end. */

@@ -1,6 +1,6 @@
 import { termSet } from '../search';
 import type { Evidence } from './evidence';
-import { superlativeOf } from './extremes';
+import { pickedBy } from './extremes';
 import { partiesTold } from './partiesTold';
 import { firmWordingsOf, type Question } from './question';
 import { speaksOfEnd } from './properties';
@@ -14,7 +14,7 @@ const ASKS_NO_FIGURE =
 
 /** True for a row of figures where it is asked what happens or why, or which has most of something, which no row tells by itself but one that says so. */
 export function isOfFigures({ row, text: own }: Evidence, { text, kind }: Question): boolean {
-  const end = row === null ? undefined : superlativeOf(text);
+  const end = row === null ? undefined : pickedBy(text);
   if (
     row !== null &&
     end !== undefined &&
@@ -28,7 +28,7 @@ export function isOfFigures({ row, text: own }: Evidence, { text, kind }: Questi
 
 /** True for a sentence that says nothing of what picks the one asked for: "The port has five berths", of which is the deepest. */
 export function saysNoEnd({ text, row, source }: Evidence, question: Question): boolean {
-  const end = superlativeOf(question.text);
+  const end = pickedBy(question.text);
   if (end === undefined || row !== null || speaksOfEnd(question.text, text)) return false;
   const [asked, own] = [termSet(end, source.segment.language), termSet(text, source.segment.language)];
   const firm = question.subject.filter(({ term }) => asked.has(term)).flatMap(firmWordingsOf);
