@@ -2,7 +2,8 @@ import { sidesOf } from './conflict';
 import { changeOfSides } from './changeBetween';
 import { saySides } from './sides';
 import { answersOnSubject, trustOf } from './decline';
-import { gatherEvidence, type Evidence } from './evidence';
+import type { Evidence } from './evidence';
+import { evidenceOf } from './gathered';
 import { headlineOf, shorten } from './headline';
 import { namesWhatIsAsked, tellingOf, tellsFigure } from './matterTold';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
@@ -57,10 +58,9 @@ interface Leading extends Among {
 }
 
 /** What leads among the evidence of a search, whether or not it is good enough; null where nothing is able to answer. */
-export function leadingOf({ question, hits, sources, place }: Sought): Leading | null {
-  const evidence = gatherEvidence(sources, hits, question).filter(
-    ({ source, unit }) => place === null || place.holds(source, unit),
-  );
+export function leadingOf(sought: Sought): Leading | null {
+  const { question, sources, place } = sought;
+  const evidence = evidenceOf(sought).filter(({ source, unit }) => place === null || place.holds(source, unit));
   const why = asksWhy(question.text);
   const valued = VALUE_KINDS.has(question.kind);
   // What agreements settle is told without the words that it is asked by.

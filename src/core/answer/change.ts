@@ -22,7 +22,7 @@ interface Column {
 }
 
 /** The row's columns that hold a figure and are headed by a period, in the order of the table. */
-export function periodColumns({ row }: Evidence, language: Language): Column[] {
+export function periodColumns({ row }: Pick<Evidence, 'row'>, language: Language): Column[] {
   if (row === null) return [];
   return row.table.columns.flatMap((column, at) => {
     const said = column.path.join(' ');

@@ -69,10 +69,10 @@ const DEFINES =
   /^[^\p{L}]{0,12}[“"„](?<term>[^”"“]{2,60})[”"“]\s+(?:means?|shall mean|bedeutet|ist|beträgt)(?!\p{L})/iu;
 /** The number of a clause before its words, with what may open them. */
 const OPENING_NUMBER = /^\s*(?:\(?(?:[\d.]+[a-z]?|[a-z])[.)]?\s+)?[“"„]?(?:[Tt]he )?/;
-/** What a label's share keeps whose range does not hold the number asked. */
 /** Share of its label from which on a row is that of the thing asked about, and how far it is then the one asked for. */
 const WHOLLY_CALLED = 0.9;
 const OF_ITS_ROW = 0.8;
+/** What a label's share keeps whose range does not hold the number asked. */
 const OTHER_RANGE = 0.4;
 /** The same of a row on the other side of what is asked, profit before tax for profit after tax. */
 const OTHER_SIDE = 0.4;

@@ -12,25 +12,19 @@ import { nameOfDocument } from './surroundings';
 const ASKS_NO_FIGURE =
   /^(?:what (?:happens|happened|will happen|is to happen|becomes|became|will become)\b(?!.* to (?:the )?(?:rent|price|fee|amount|figure|rate|number)s?\b)|why\b|how come\b|was (?:passiert|geschieht)(?!\p{L})|warum\b|weshalb\b)/iu;
 
-/** True for a row of figures where it is asked what happens or why, or which has most of something, which no row tells by itself but one that says so. */
-export function isOfFigures({ row, text: own }: Evidence, { text, kind }: Question): boolean {
-  const end = row === null ? undefined : pickedBy(text);
-  if (
-    row !== null &&
-    end !== undefined &&
-    !`${own} ${row.table.caption ?? ''} ${wordsOver(row)}`.toLowerCase().includes(end.toLowerCase())
-  )
-    return true;
+/** True for a row of figures where it is asked what happens or why. */
+export function isOfFigures({ row }: Evidence, { text, kind }: Question): boolean {
   if (row === null || kind !== 'passage' || !ASKS_NO_FIGURE.test(text.trim())) return false;
   const told = row.row.cells.filter((cell) => cell !== null);
   return told.length > 0 && told.every((cell) => /^[\d\s.,()%–-]+$/.test(cell.text));
 }
 
-/** True for a sentence that says nothing of what picks the one asked for: "The port has five berths", of which is the deepest. */
+/** True for a sentence, or a row with its heads, that says nothing of what picks the one asked for: "The port has five berths", of which is the deepest. */
 export function saysNoEnd({ text, row, source }: Evidence, question: Question): boolean {
   const end = pickedBy(question.text);
-  if (end === undefined || row !== null || speaksOfEnd(question.text, text)) return false;
-  const [asked, own] = [termSet(end, source.segment.language), termSet(text, source.segment.language)];
+  const said = row === null ? text : `${text} ${row.table.caption ?? ''} ${wordsOver(row)}`;
+  if (end === undefined || speaksOfEnd(question.text, said)) return false;
+  const [asked, own] = [termSet(end, source.segment.language), termSet(said, source.segment.language)];
   const firm = question.subject.filter(({ term }) => asked.has(term)).flatMap(firmWordingsOf);
   return !firm.some((word) => own.has(word));
 }

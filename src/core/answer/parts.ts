@@ -6,6 +6,7 @@ import { changeAnswer } from './change';
 import { changeBetween, levelsOf } from './changeBetween';
 import { changeOverRows } from './changeDown';
 import { gatherEvidence } from './evidence';
+import { evidenceOf } from './gathered';
 import { asksExtreme, extremeAnswer } from './extremes';
 import { cellAnswer } from './cellAsked';
 import { asksTotal, totalAnswer } from './rowOfTotal';
@@ -222,10 +223,11 @@ function askOthers(part: Part, asking: Asking): Part {
 }
 
 /** What a table tells by its rows set against one another: which has most or least, which lie beyond a figure, which rose or fell, where that is asked. */
-function comparedOf({ question, sources, hits }: Sought): ReaderAnswer | null {
+function comparedOf(sought: Sought): ReaderAnswer | null {
+  const { question, sources } = sought;
   const { text } = question;
   if (![asksExtreme, asksBeyond, asksMoved].some((asks) => asks(text))) return null;
-  const evidence = gatherEvidence(sources, hits, question);
+  const evidence = evidenceOf(sought);
   return (
     (asksMoved(text) ? movedAnswer(evidence, question) : null) ??
     (asksExtreme(text) ? extremeAnswer(evidence, sources, question) : null) ??
@@ -234,9 +236,10 @@ function comparedOf({ question, sources, hits }: Sought): ReaderAnswer | null {
 }
 
 /** What a table tells where its sentences and rows by themselves tell nothing: the total, where all of something together is asked for, or the cell that a question names by row and column. */
-function cellOf({ question, sources, hits }: Sought): ReaderAnswer | null {
+function cellOf(sought: Sought): ReaderAnswer | null {
+  const { question, sources } = sought;
   if (sources.every(({ tables }) => tables.length === 0)) return null;
-  const evidence = gatherEvidence(sources, hits, question);
+  const evidence = evidenceOf(sought);
   return (asksTotal(question.text) ? totalAnswer(evidence, question) : null) ?? cellAnswer(evidence, question);
 }
 

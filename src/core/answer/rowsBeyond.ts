@@ -26,8 +26,8 @@ import { yearIn } from './years';
 const ASKS_THOSE = /^(?:which|what|how many|welche[rsmn]?|wie ?viele)\b/iu;
 const BEYOND =
   /(?<side>\p{L}+) (?:than|als) (?=\d)|\b(?<over>over|above|exceed(?:s|ed|ing)?|at least|über|mindestens) (?=\d)|\b(?<under>under|below|at most|unter|höchstens) (?=\d)|(?<year>before|after|since|vor|nach|seit) (?=(?:1[5-9]|20)\d\d\b)/iu;
-const FEWER = /^(?:less|fewer|weniger|below|under|before|vor|unter)$/iu;
-const MORE = /^(?:more|mehr|above|over|after|since|nach|seit|über)$/iu;
+const FEWER = /^(?:less|fewer|weniger|before|vor)$/iu;
+const MORE = /^(?:more|mehr|after|since|nach|seit)$/iu;
 const COUNTED = /^(?:how many|wie ?viele)\b/iu;
 /** Units, or things, that stand behind the figure. */
 const BEHIND = /^\S+(?:\s+\p{L}+){0,2}/u;

@@ -1,7 +1,6 @@
 import { changeOf, worth } from '../figure';
-import { isPointer, type Table } from '../source';
 import type { Language } from '../text';
-import { changeTold } from './change';
+import { changeTold, periodColumns } from './change';
 import type { Evidence } from './evidence';
 import type { Question } from './question';
 import { EMPTY, operandAt } from './quoted';
@@ -17,7 +16,6 @@ import {
   type TableMet,
 } from './tableCompared';
 import type { Operand, ReaderAnswer } from './types';
-import { yearIn } from './years';
 
 /** Asks for those of several things that have more than before, or less: "Which routes grew?" */
 const ASKS_THOSE =
@@ -38,33 +36,28 @@ interface Moved extends Compared {
   readonly before: Operand;
 }
 
-/** The last two periods that head columns of a table, the earlier first; null where there are no two. */
-function lastTwo(table: Table, language: Language): readonly [number, number] | null {
-  const years = table.columns.flatMap(({ path }, at) => {
-    const head = path.join(' ');
-    const year = isPointer(head) ? null : yearIn(head, language);
-    return year === null ? [] : [{ at, year }];
-  });
-  const [later, earlier] = years.sort((a, b) => b.year - a.year);
-  return later === undefined || earlier === undefined || later.year === earlier.year ? null : [earlier.at, later.at];
+/** The columns of the last two years that a table tells, the earlier first; null where there are no two. */
+function lastTwo({ row }: TableMet, language: Language): ReturnType<typeof periodColumns> | null {
+  const [later, earlier] = periodColumns({ row }, language).sort((a, b) => (b.year ?? 0) - (a.year ?? 0));
+  return later?.year == null || earlier?.year == null || later.year === earlier.year ? null : [earlier, later];
 }
 
 /** What the rows of a table tell of two periods; none where the table is of something else. */
 function rowsOver(
   { row: { table }, source }: TableMet,
-  periods: readonly [number, number],
+  periods: ReturnType<typeof periodColumns>,
   question: Question,
 ): readonly Moved[] {
   const { language } = source.segment;
   const rows = table.rows.flatMap((row): Moved[] => {
     const label = row.path.at(-1) ?? '';
-    const [before, operand] = periods.map((column) => operandAt(source, { table, row }, column));
+    const [before, operand] = periods.map(({ at }) => operandAt(source, { table, row }, at));
     return label === '' || TOTAL.test(label) || before == null || operand == null ? [] : [{ label, operand, before }];
   });
   const aside = (UP.exec(question.text) ?? DOWN.exec(question.text))?.[0] ?? '';
   const named = rowsNamed(rows, question, language);
   const labels = named === rows ? [] : named.map(({ label }) => label);
-  const heads = [...headsOver(table, periods[1]), ...labels];
+  const heads = [...headsOver(table, periods[1]?.at ?? 0), ...labels];
   const held = shareHeld(question, `${aside} ${FURTHEST.exec(question.text)?.[0] ?? ''}`, heads, language);
   return held < HOLDS ? [] : named;
 }
@@ -87,11 +80,11 @@ export function movedAnswer(evidence: readonly Evidence[], question: Question): 
   const direction = DOWN.test(question.text) ? 'down' : 'up';
   for (const met of tablesAmong(evidence)) {
     const { language } = met.source.segment;
-    const periods = lastTwo(met.row.table, language);
+    const periods = lastTwo(met, language);
     const rows = periods === null ? [] : rowsOver(met, periods, question);
     if (periods === null || rows.length < 2) continue;
     if (isSaid(evidence[0], rows, direction === 'up' ? UP : DOWN)) return null;
-    const [from, to] = periods.map((at) => met.row.table.columns[at]?.path.join(' ') ?? '') as [string, string];
+    const [from, to] = periods.map(({ said }) => said) as [string, string];
     const moved = rows
       .filter(({ before, operand }) => changeOf(before, operand, language)?.direction === direction)
       .sort((one, two) => size(two).cmp(size(one)));

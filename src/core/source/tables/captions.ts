@@ -1,6 +1,7 @@
 import type { Line, Span } from '../types';
-import { isFigure, spansOf, type Grid, type GridCell } from './grid';
+import { spansOf, type Grid, type GridCell } from './grid';
 import { bandsOf, type Band } from './atoms';
+import { hasFigures } from './columns';
 import { isMeasureLine, measureOf, namesTable, titlesMeasure, type Measure } from './values';
 
 export interface Caption {
@@ -23,11 +24,6 @@ function textOf(band: Band): string {
 
 function isHeading(lines: readonly Line[]): boolean {
   return lines.some((line) => line.role === 'heading');
-}
-
-/** A row of another table: what stands above it is said of that one. */
-function isRow({ atoms }: Band): boolean {
-  return atoms.length > 1 && atoms.slice(1).some((one) => isFigure(one.text));
 }
 
 /** A line that says how amounts are given, not a sentence with figures of its own. */
@@ -64,7 +60,8 @@ export function captionOf(grid: Grid, said: readonly string[], label: GridCell |
   let named: Band | null = null;
   let heading: Band | null = null;
   let lowest = top;
-  const rows = above.findIndex(isRow);
+  // What stands above a row of another table is said of that one.
+  const rows = above.findIndex(hasFigures);
   above.slice(0, rows < 0 ? REACH : rows).forEach((band, at) => {
     const text = textOf(band);
     const near = lowest - band.y1 < NEAR * height && at < 4;

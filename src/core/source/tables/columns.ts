@@ -7,7 +7,8 @@ const RUN_OVER = 0.06;
 /** Narrower than this part of the type size is no gap between columns. */
 const MIN_GAP = 0.35;
 
-function hasFigures(band: Band): boolean {
+/** True for a printed row with figures behind its first words. */
+export function hasFigures(band: Band): boolean {
   return band.atoms.length > 1 && band.atoms.slice(1).some((one) => isFigure(one.text));
 }
 

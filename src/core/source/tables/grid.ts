@@ -89,6 +89,9 @@ export function holdsFigures(row: GridRow): boolean {
   return row.cells.some((cell) => cell.from > 0 && isFigure(cell.text));
 }
 
+/** Less than this, in heights of type, is no step from one printed row to the next. */
+export const HALF_A_STEP = 0.8;
+
 /** Middles of the gaps between columns. */
 export function gapsOf(columns: readonly Extent[]): number[] {
   return columns.slice(1).map((column, at) => (column.x0 + (columns[at] as Extent).x1) / 2);

@@ -1,4 +1,4 @@
-import { cellAt, isFigure, stackRows, type Grid, type GridCell, type GridRow } from './grid';
+import { cellAt, HALF_A_STEP, isFigure, stackRows, type Grid, type GridCell, type GridRow } from './grid';
 import { median } from '../../median';
 
 /** A body row with its own label and those of the rows it stands under. */
@@ -37,9 +37,6 @@ function goesOn(label: string, next: string): boolean {
     label.split('(').length > label.split(')').length
   );
 }
-
-/** Less than this, in heights of type, is no step from one printed row to the next. */
-const HALF_A_STEP = 0.8;
 
 /** Puts labels of two lines, set so that the figures stand half-way between them, back together with these. */
 function joinCentred(rows: readonly GridRow[]): GridRow[] {

@@ -2,7 +2,7 @@ import type { Page } from '../types';
 import { bandsOf, type Band, type Turn } from './atoms';
 import { columnsOf, isHeadLike } from './columns';
 import { median } from '../../median';
-import { gapsOf, isFigure, isYear, layInto, textOf, type Extent, type Grid, type Stroke } from './grid';
+import { gapsOf, HALF_A_STEP, isFigure, isYear, layInto, textOf, type Extent, type Grid, type Stroke } from './grid';
 import { isMeasureLine, namesTable } from './values';
 
 /** Rows without cells that may stand between two rows of a table: group headings, wrapped labels. */
@@ -170,9 +170,6 @@ function isRuled(upper: Band, lower: Band, columns: readonly Extent[], level: re
   const [top, bottom] = [(upper.y0 + upper.y1) / 2, (lower.y0 + lower.y1) / 2];
   return level.some((one) => one.at > top && one.at < bottom && one.to - one.from > 0.7 * width);
 }
-
-/** Less than this, in heights of type, is no step from one printed row to the next. */
-const HALF_A_STEP = 0.8;
 
 /** Takes in the second line of a last label that goes on below its figures, or stands half a step below figures set at the middle of it. */
 function labelsBelow(bands: readonly Band[], to: number, columns: readonly Extent[]): number {
