@@ -44,9 +44,14 @@ const MIGRATIONS: readonly ((database: Database, transaction: Upgrade) => Promis
   (database) => {
     database.createObjectStore('proofs', { keyPath: 'id' }).createIndex('dossier', 'dossierId');
   },
-  // Tables are read better since: those of documents brought in before are looked for anew, and kept until then.
-  (_, transaction) => fill(transaction, 'editions', (old) => ({ ...old, tables: null })),
+  (_, transaction) => tablesAnew(transaction),
+  (_, transaction) => tablesAnew(transaction),
 ];
+
+/** Where tables are read better since: those of documents brought in before are looked for anew, and kept until then. */
+function tablesAnew(transaction: Upgrade): Promise<void> {
+  return fill(transaction, 'editions', (old) => ({ ...old, tables: null }));
+}
 
 /** Rewrites every record of a store. */
 async function fill<S extends 'dossiers' | 'sources' | 'slips' | 'editions' | 'pages'>(

@@ -144,11 +144,11 @@ describe('a database of version 1', () => {
   });
 });
 
-describe('a database of version 5', () => {
+describe('a database of version 6', () => {
   test('has the tables of its documents looked for anew, and keeps those it has until then', async () => {
     await deleteDB(DATABASE);
     const stores = ['dossiers', 'sources', 'editions', 'files', 'slips', 'events', 'proofs', 'bearings', 'endpoints', 'indexes']; // prettier-ignore
-    const old = await openDB(DATABASE, 5, {
+    const old = await openDB(DATABASE, 6, {
       upgrade(handle) {
         for (const name of stores) handle.createObjectStore(name, { keyPath: 'id' });
         handle.createObjectStore('tables', { keyPath: 'editionId' });

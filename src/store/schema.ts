@@ -12,7 +12,7 @@ import type { EditionFacts, Page, Section, Table } from '../core/source';
 import type { Language } from '../core/text';
 
 export const DATABASE = 'marked-page';
-export const SCHEMA_VERSION = 6;
+export const SCHEMA_VERSION = 7;
 /** Names the code that read an edition; a better reader makes a new edition of the same bytes. */
 export const READER = 'pdf/2';
 

@@ -1,4 +1,5 @@
-import { sayQuantity, tableRowAt, type RowOfTable } from '../figure';
+import type { RowOfTable } from '../source';
+import { sayQuantity, tableRowAt } from '../figure';
 import { termSet } from '../search';
 import type { Language } from '../text';
 import { columnNamed } from './columnNamed';

@@ -1,4 +1,4 @@
-import { type Change, changeOf, type PeriodSpan, sayQuantity, spanAsked, spanNamed, spanOfColumn } from '../figure';
+import { type Change, changeOf, type PeriodSpan, sayQuantity, spanMeant, spanOfColumn } from '../figure';
 import type { Language } from '../text';
 import type { Evidence } from './evidence';
 import { asksChange } from './moves';
@@ -41,9 +41,7 @@ function comparedColumns(columns: readonly Column[], question: Question): [Colum
   const years = yearsAsked(question).sort();
   const spans = new Set(columns.map((column) => column.span));
   // A table of nothing but quarters is meant by a question that names no length.
-  const [only] = spans;
-  const span =
-    spans.size === 1 && only !== undefined && spanNamed(question.text) === null ? only : spanAsked(question.text);
+  const span = spanMeant(spans, question.text);
   const of = (year: number | undefined): Column | undefined =>
     columns.find((column) => column.year === year && column.span === span);
   const named = columns.filter(

@@ -45,7 +45,7 @@ function partsOf(...said: readonly (string | undefined)[]): string[] {
 
 /** A clause named by its number alone, behind the number that a sentence may open with: "In 4.2 the word", "The figure in 2.1 is lowered". */
 const BARE =
-  /(?<=\S\s\(?)\d{1,2}(?:\.[1-9]\d?){1,3}(?=[,;:.)]{0,2}(?:\s|$)(?!(?:per|percent|prozent|million|crowns|kronen)\b))/gi;
+  /(?<=\S\s\(?)\d{1,2}(?:\.[1-9]\d?){1,3}(?=[,;:.)]{0,2}(?:\s|$)(?!(?:per|percent|prozent|million|crowns|kronen|euros?|dollars|pounds|eur|€)(?!\p{L})))/giu;
 
 /** How a sentence may name a clause beside its full name. */
 export interface Naming {

@@ -53,7 +53,7 @@ export function thingsCounted(asked: string): string[] {
 
 /** What a number measures: it counts nothing then that stands behind, “within 30 metres of a silo”. */
 const MEASURED_IN =
-  /^(?:metres?|meters?|kilomet(?:re|er)s?|centimet(?:re|er)s?|millimet(?:re|er)s?|miles?|knots?|seconds?|minutes?|hours?|days?|weeks?|months?|years?|crowns?|euros?|pounds?|dollars?|tonnes?|tons?|kilograms?|kg|litres?|liters?|degrees?|meter[ns]?|sekunden?|minuten?|stunden?|tage[ns]?|wochen?|monate[ns]?|jahre[ns]?|kronen?|tonnen?|liter)$/i;
+  /^(?:metres?|meters?|kilomet(?:re|er)s?|centimet(?:re|er)s?|millimet(?:re|er)s?|miles?|knots?|seconds?|minutes?|hours?|days?|weeks?|months?|years?|crowns?|euros?|eur|pounds?|dollars?|tonnes?|tons?|kilograms?|kg|litres?|liters?|degrees?|meter[ns]?|sekunden?|minuten?|stunden?|tage[ns]?|wochen?|monate[ns]?|jahre[ns]?|kronen?|tonnen?|liter)$/i;
 
 /** What stands behind a number that leaves out what it counts, which the sentence has named: "of the piles examined, 31 have", "the branches were shut; eleven remain". */
 const COUNTS_NAMED =

@@ -11,8 +11,8 @@ const ASKS_DEADLINE =
 const ASKS_BOUND =
   /\b(?:start|begin|commence|end|expire|apply|effect|force)s?\b|\b(?:beginnt|anfängt|fängt|endet|gilt|gelten|läuft|abläuft|kraft)\b|いつから|始ま|終わ|満了|施行|適用/i;
 const ASKS_PAST = /\b(?:was|were|did|had|wurden?|war)\b|ました/i;
-const TIME = String.raw`[\p{L}\d-]+\s+(?:working |business |banking )?(?:hours?|days?|weeks?|months?|years?)`;
-const ZEIT = String.raw`[\p{L}\d-]+\s+(?:Stunden?|Tage?n?|Wochen?|Monate?n?|Jahre?n?)\b`;
+const TIME = String.raw`[\p{L}\d-]+\s+(?:\(\d+\)\s+)?(?:working |business |banking )?(?:hours?|days?|weeks?|months?|years?)`;
+const ZEIT = String.raw`[\p{L}\d-]+\s+(?:\(\d+\)\s+)?(?:Stunden?|Tage?n?|Wochen?|Monate?n?|Jahre?n?)\b`;
 /** A day told by its distance from another: "not later than nine months before". */
 const DEADLINE = new RegExp(
   String.raw`\b(?:not later than|within|at least|no later than)\s+${TIME}\b(?:\s+(?:before|after|of|from)\b)?`,

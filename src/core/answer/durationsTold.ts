@@ -11,6 +11,11 @@ export const FREQUENCY =
 /** The same where nothing says in what time: "the trustees sat five times". */
 const SO_MANY_TIMES =
   /\b(?:once|twice|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) times)\b(?! (?:the|as|that|its)\b)|\b(?:ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn|elf|zwölf|\d+)mal(?!\p{L})/giu;
+/** Asks how often something is allowed, and what tells it by what is counted: "for at most ten calls of a ship". */
+const ASKS_LIMIT =
+  /\bhow (?:often|frequently) (?:may|can|could|must|might)\b|\bwie (?:oft|häufig) (?:darf|dürfen|kann|können)\b/i;
+const AT_MOST =
+  /\b(?:at most|up to|(?:not|no) more than|a maximum of|höchstens|bis zu) (?:\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf) (?!per ?cent|%)\p{L}+/giu;
 /** A length of time that only tells how far a point lies from another: "thirty minutes before". */
 const FROM_A_POINT =
   /^\s*(?:before|beforehand|after|afterwards|prior|in advance|ahead|vor(?:her)?|zuvor|davor|danach|im voraus|nach|前|後)(?![\p{Ll}\p{Lu}])/iu;
@@ -113,7 +118,7 @@ export function saysHowOften(text: string): boolean {
 export function durationsTold(text: string, asked: string, language: Language): Range[] {
   if (ASKS_OFTEN.test(asked)) {
     const repeated = [...ranges(text, FREQUENCY), ...ranges(text, EVERY)];
-    const told = repeated.length > 0 ? repeated : ranges(text, SO_MANY_TIMES);
+    const told = [repeated, ranges(text, SO_MANY_TIMES), ASKS_LIMIT.test(asked) ? ranges(text, AT_MOST) : []].find((one) => one.length > 0) ?? []; // prettier-ignore
     if (told.length > 0) return told;
   }
   const lengths = OF_A_THING.test(asked) ? ranges(text, LENGTHS) : [];

@@ -1,3 +1,4 @@
+import type { RowOfTable } from '../source';
 import { statedFacts } from '../facts';
 import { type Language, type Range } from '../text';
 import {
@@ -14,17 +15,27 @@ import {
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { tellsDistance } from './datesTold';
-import { freshMentions, kindNearness } from './kinds';
+import { kindNearness } from './kinds';
 import { likenessTo } from './meaning';
 import { measuredBy, measures, type Measured } from './measured';
 import { partyNamed, someoneNamed } from './partyNamed';
-import { type PeriodSpan, type RowOfTable, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
+import { type PeriodSpan, spanAsked, spanNamed, spanOfColumn, tableRowAt } from '../figure';
 import { asksSize, SIZE, toldIn } from './quantities';
 import { asksLimit, tellsLimit } from './limits';
 import { namesOtherSide } from './otherSide';
 import type { Question } from './question';
 import { termsInRange } from './rangeOfLabel';
-import { columnAsked, hasColumn, labelShare, rowMeasures, rowTerms, wordsOver, type RowTerms } from './rowEvidence';
+import {
+  columnAsked,
+  answersIn,
+  hasColumn,
+  labelShare,
+  rowMeasures,
+  rowTerms,
+  spanOfTable,
+  wordsOver,
+  type RowTerms,
+} from './rowEvidence';
 import { saidWithout, type SaidWithout } from './saidWithout';
 import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
@@ -139,7 +150,8 @@ class Measure {
     const source = hit.source as AskedSource;
     const { language } = source.segment;
     const units = unitsOfPassage(source, hit.passage);
-    const figures = units.map(({ text }) => freshMentions(text, this.question, language));
+    const rows = units.map(({ unit }) => (unit.kind === 'row' ? tableRowAt(source.tables, unit.spans) : null));
+    const figures = units.map(({ text }, index) => answersIn(text, rows[index] ?? null, this.question, language));
     const sets = units.map(({ text }, index) => this.termsIn(text, figures[index] as Range[], language));
     const heading = this.termsOnce(sectionOf(source, units.at(-1)?.unit.section ?? -1), language);
     const headings = units.map((_, index) => headOver(source, units, index));
@@ -149,7 +161,7 @@ class Measure {
     return units.map(({ unit, text }, index) => {
       const own = sets[index] as ReadonlySet<string>;
       const lead = this.leadIn(units, sets, index);
-      const row = unit.kind === 'row' ? tableRowAt(source.tables, unit.spans) : null;
+      const row = rows[index] ?? null;
       const over = row === null ? null : rowTerms(row, language);
       const ranged = row === null ? null : termsInRange(row.row.path.at(-1) ?? '', this.question.text, language);
       const headed = over === null ? own : union(own, over.path, over.caption, over.heads, ranged ?? own);
@@ -264,7 +276,9 @@ class Measure {
     const { asked } = this;
     if (row !== null) {
       const column = columnAsked(row, this.question, language);
-      return column === null || spanOfColumn(row.table, column) === asked ? 1 : OTHER_SPAN;
+      if (column === null || spanOfColumn(row.table, column) === spanOfTable(row.table, this.question, language))
+        return 1;
+      return OTHER_SPAN;
     }
     const named = this.question.periods.length > 0 || asked !== 'year' ? spanNamed(text) : null;
     return named === null || named === asked ? 1 : OTHER_SPAN;

@@ -22,6 +22,15 @@ const library = libraryOfTexts({
     'Visitors             12,400      11,900',
     'Lessons                 310         325',
   ].join('\n'),
+  'segments.txt': [
+    'Half-year report of the harbour company',
+    '',
+    'Table 1: Results by segment',
+    '',
+    '                         Ferries    Freight    Group',
+    'Segment revenue              410        905     1315',
+    'Segment profit                62         48      110',
+  ].join('\n'),
 });
 const ask = (question: string) => askBuiltIn(question, library.sources(), library.quotes, { now: () => 0 });
 
@@ -31,6 +40,8 @@ describe('which of several is at the end', () => {
     ['Where was the nitrate highest?', 'Mill stair: 4.1'],
     ['Which place had the most oxygen?', 'Carrick pool: 9.3'],
     ['In which year were visitors fewest?', '2024: 11,900'],
+    ['Which segment had the highest profit?', 'Ferries: 62'],
+    ['Which segment had the highest revenue?', 'Freight: 905'],
   ])('“%s” is told by the figures of a table, no total among them', (question, headline) => {
     expect(ask(question).headline).toBe(headline);
   });

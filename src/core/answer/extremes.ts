@@ -1,5 +1,5 @@
-import { isPointer, type Table } from '../source';
-import { sayQuantity, worth, type RowOfTable } from '../figure';
+import { isPointer, type Table, type RowOfTable } from '../source';
+import { sayQuantity, worth } from '../figure';
 import { sameTerms, termSet } from '../search';
 import type { Language } from '../text';
 import { columnNamed } from './columnNamed';
@@ -24,7 +24,7 @@ import { yearIn } from './years';
 
 /** Asks which of several, rather than how much at most: "What is the highest fine?" is told by a sentence. */
 const ASKS_WHICH =
-  /^(?:(?:in|on|at|for|of|from|to|by|during) )?(?:which|what (?=\w+ (?:had|has|was|were|is|are|brought|took|cost|made|saw|did)\b)|who|where|when)\b|^(?:(?:in|an|bei|für|auf) )?(?:welche[rsmn]?|wer|wo|wann)(?!\p{L})|どの|どこ|どれ|いつ|何月|何年|誰/iu;
+  /^(?!(?:by|until|till|from|since) when\b)(?:(?:in|on|at|for|of|from|to|by|during) )?(?:which|what (?=\w+ (?:had|has|was|were|is|are|brought|took|cost|made|saw|did)\b)|who|where|when)\b|^(?:(?:in|an|bei|für|auf) )?(?:welche[rsmn]?|wer|wo|wann)(?!\p{L})|どの|どこ|どれ|いつ|何月|何年|誰/iu;
 const MOST =
   /\b(?:most(?! of\b)|highest|largest|biggest|greatest|longest|deepest|heaviest|fastest|dearest|tallest|widest)\b|(?<!\p{L})(?:höchste|meiste|größte|längste|schwerste|teuerste|tiefste)[nrs]?(?!\p{L})|(?:最も|一番|いちばん)[^、。]{0,8}?(?:多|高|大き|長|重)|最(?:多|高|大|長)/iu;
 const LEAST =
@@ -55,6 +55,10 @@ const PICKS = /^(?:which|welche[rsmn]?)\s\p{L}+\s(?:is|was|are|were|ist|war|sind
 export function pickedBy(text: string): string | undefined {
   return PICKS.test(text.trim()) ? superlativeOf(text) : undefined;
 }
+
+/** Heads of columns that are no things: changes, sums of all, what is set off between them. */
+const NO_THING =
+  /^(?:change|growth|variance|difference|group|consolidated|eliminations?|adjustments?|average|veränderung|konzern|konsolidierung|überleitung|durchschnitt|調整額?|増減|連結|平均)(?!\p{L})|%/iu;
 
 /** Figures that are shown beside the one at the end. */
 const SHOWN = 5;
@@ -135,6 +139,33 @@ function downRows({ row, source }: TableMet, question: Question, superlative: st
   return shareHeld(question, superlative, heads, language) >= HOLDS ? { figures, sign } : null;
 }
 
+/** True where the rows of a table are things of the kind that is asked for, since several of them are called so, or what stands over them is: a coal pier is a pier, segment revenue no segment. */
+function rowsAreOfKind({ rows, corner = '' }: Table, kind: string, language: Language): boolean {
+  const called = (text: string): boolean => termSet(text.trim().split(/\s+/).at(-1) ?? '', language).has(kind);
+  return called(corner) || rows.filter(({ path }) => called(path.at(-1) ?? '')).length > 1;
+}
+
+/** The figures of one row, a column each, where the columns of its table are what a question sets against one another: "Which segment earned the most?" None for other tables. */
+function acrossRow({ row, source }: TableMet, question: Question, superlative: string): Range | null {
+  const { language } = source.segment;
+  const { table } = row;
+  const kind = [...termSet(KIND_ASKED.exec(question.text.trim())?.groups?.['kind'] ?? '', language)][0];
+  const over = [table.caption ?? '', row.row.path.join(' ')];
+  if (kind === undefined && language !== 'ja') return null;
+  if (kind !== undefined && rowsAreOfKind(table, kind, language)) return null;
+  if (columnOfProperty(table, question.text, ['most', 'least', 'head']) !== null || columnBehind(table, question.text, language) !== null) return null; // prettier-ignore
+  if (shareHeld(question, superlative, over, language) < HOLDS) return null;
+  const figures = table.columns.flatMap(({ path }, column): Compared[] => {
+    const label = path.at(-1) ?? '';
+    if (label === '' || TOTAL.test(label) || isPointer(label) || NO_THING.test(label) || yearIn(label, language) !== null) return []; // prettier-ignore
+    const operand = operandAt(source, row, column);
+    return operand === null ? [] : [{ label, operand }];
+  });
+  return figures.length > 2 || (figures.length === 2 && table.columns.length > 2)
+    ? { figures, sign: MOST.test(question.text) ? -1 : 1 }
+    : null;
+}
+
 /**
  * Which of a table's rows, or of its years, has the highest or lowest figure, where a question asks for it: "Which beach had the least nitrate?" The figures it is
  * set against are told beside it. Null for any other question, and where no table of the evidence holds what is asked.
@@ -153,7 +184,12 @@ export function extremeAnswer(
   if (best?.row === null && says.test(best.text) && best.features.led >= HOLDS) return null;
   const sign = MOST.test(text) ? -1 : 1;
   const overTime: Range[] = ASKS_YEAR.test(text) ? [{ figures: overYears(evidence, sources, question, superlative), sign }] : []; // prettier-ignore
-  const compared = [...overTime, ...tablesAmong(evidence).flatMap((met) => downRows(met, question, superlative) ?? [])];
+  const compared = [
+    ...overTime,
+    ...tablesAmong(evidence).flatMap(
+      (met) => acrossRow(met, question, superlative) ?? downRows(met, question, superlative) ?? [],
+    ),
+  ];
   const told = compared.find(
     ({ figures }) =>
       figures.length > 1 && new Set(figures.map(({ operand }) => `${operand.unit} ${operand.scale}`)).size === 1,
@@ -174,7 +210,7 @@ function sayEnd({ figures, sign }: Range, language: Language): ReaderAnswer {
 
 /** The thing that has most or least, as it is told before its figure, and what kind of thing was asked for. */
 const TOLD = /^(?<label>[^:;]*\p{L}[^:;]*): [^;]+$/u;
-const KIND_ASKED = /^(?:which|what)(?: is the \p{L}+)? (?<kind>\p{L}{3,})/iu;
+const KIND_ASKED = /^(?:which|what|welche[rsmn]?)(?: is the \p{L}+)? (?<kind>\p{L}{3,})/iu;
 
 /** A further part of a question with the thing that the part before found in place of its kind: "how deep is it" of the coal pier, after "Which berth is the longest". */
 export function withThingTold(part: string, before: string, headline: string | null): string {

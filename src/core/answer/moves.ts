@@ -1,3 +1,4 @@
+import { asksWhy } from './reasons';
 import type { Range } from '../text';
 
 /** Words that ask how something moved rather than what it is. */
@@ -13,7 +14,7 @@ const BY_HOW_MUCH =
 
 /** True for a question that asks how a figure moved: "By how much did revenue rise?", "Was it more than the year before?" */
 export function asksChange(text: string): boolean {
-  return BY_HOW_MUCH.test(text) || (MOVES.test(text) && ASKS_CHANGE.test(text));
+  return BY_HOW_MUCH.test(text) || (!asksWhy(text) && MOVES.test(text) && ASKS_CHANGE.test(text));
 }
 
 /** Questions that put a figure to the test rather than ask for a move: "Is more than 20 crowns due?" */

@@ -12,6 +12,10 @@ describe('whom a text names', () => {
     expect(named('The survey was made by Karin Lindqvist in March.', 'en')).toEqual(['Karin Lindqvist']);
   });
 
+  test('is no currency', () => {
+    expect(named('The cost of management was EUR 24,500.', 'en')).toEqual([]);
+  });
+
   test('is whoever does what a sentence in the passive tells', () => {
     expect(named('it is checked by the release manager', 'en')).toContain('the release manager');
     expect(named('Das Boot wird von der Wache geprüft.', 'de')).toContain('der Wache');

@@ -25,7 +25,9 @@ const TENSION = String.raw`(?:kilo|milli)?volts?|k?v|ボルト`;
 const TORQUE = String.raw`newton ?-?met(?:re|er)s?|newtonmetern?|nm|ニュートンメートル`;
 const CURRENT = String.raw`(?:milli)?amperes?|(?:milli)?amps?|m?a(?=[,.;:)]|$)|アンペア`;
 
-const told = (units: string): RegExp => new RegExp(String.raw`^(?:${units})(?![\p{L}\p{N}])|^(?:${units})(?=[\u3040-\u30ff\u4e00-\u9fff])`, 'iu'); // prettier-ignore
+/** What may stand between a figure and its unit: "85,000 metric tons". */
+const SORT = String.raw`(?:(?:metric|short|long|gross|net|imperial|standard|linear|running|wet|dry) )?`;
+const told = (units: string): RegExp => new RegExp(String.raw`^${SORT}(?:${units})(?![\p{L}\p{N}])|^(?:${units})(?=[\u3040-\u30ff\u4e00-\u9fff])`, 'iu'); // prettier-ignore
 const quantity = (asked: RegExp, units: string, own = true): Quantity => ({ asked, told: told(units), own });
 
 /** A Japanese counter that a question of how many names, and those that count the same. */
@@ -73,6 +75,11 @@ const QUANTITIES: readonly Quantity[] = [
   quantity(/\bhow much (?:electrical )?energy\b|\bbattery capacity\b|\bwie viel (?:energie|strom)\b|電力量/i, ENERGY),
   quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum|what|which|rated) power\b|\bpower rating\b|\b(?:engine|motor)(?:['’]s)? (?:power|output)\b|\b(?:power|output) of the (?:\w+ )?(?:engine|motor)\b|\bwelche leistung\b|\bwie viel leiste\w+|\bwie stark ist (?:der|die) \w*(?:motor|maschine)|出力/i, POWER), // prettier-ignore
   quantity(/\bwhat (?:pull|force|load)\b|\bwelche (?:(?:zug)?kraft|(?:trag|bruch)?last)\b/i, `${FORCE}|${MASS}`),
+  quantity(
+    /\bhow (?:fast|quickly) (?:must|may|can|is|are|does|do|should|will)\b.*\b(?:load|unload|discharg|fill|empt|pump|handl|drain)\w*/i,
+    `${MASS}|${VOLUME}|${SPEED}`,
+    false,
+  ),
   quantity(/\b(?<!(?:blood|under) )pressure\b(?! vessel)|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
   quantity(/\bvoltage\b|\belectrical supply\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
   quantity(/\b(?:newton ?-?met(?:re|er)s?|newtonmetern?|torque|drehmoment)\b|トルク/i, TORQUE),

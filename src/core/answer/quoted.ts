@@ -1,5 +1,6 @@
+import type { RowOfTable } from '../source';
 import { oneLine } from '../text';
-import { cellPlace, cellQuantity, type RowOfTable } from '../figure';
+import { cellPlace, cellQuantity } from '../figure';
 import type { UnitText } from '../search';
 import type { CellPlace } from '../quote';
 import type { AskedSource, DraftCitation, DraftClaim, Operand, ReaderAnswer } from './types';

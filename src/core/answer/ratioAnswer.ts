@@ -1,6 +1,6 @@
-import { ratioNamed, subjectOf, workRatio, type RowOfTable } from '../figure';
+import { ratioNamed, subjectOf, workRatio } from '../figure';
 import { sameTerms } from '../search';
-import type { Table } from '../source';
+import type { Table, RowOfTable } from '../source';
 import type { Language } from '../text';
 import type { Question } from './question';
 import { EMPTY, operandAt } from './quoted';

@@ -13,6 +13,8 @@ const REPORT = [
   'Bonfires are forbidden in August as the sheds have roofs of reed. The fire brigade is called by telephone.',
   '',
   'The crane was hired. It is dearer than a tug.',
+  '',
+  'A gauge was read each day. The gauge was lost in a storm, so that there are no readings of it after May.',
 ].join('\n');
 
 const library = libraryOfTexts({ 'Report.txt': REPORT });
@@ -24,6 +26,7 @@ describe('a reason', () => {
     ['Why did the gate stop?', 'the lower hinge had seized'],
     ['Why did nobody come before midnight?', 'the alarm had been switched off'],
     ['Why are bonfires forbidden in August?', 'roofs of reed'],
+    ['Why are there no readings of the gauge after May?', 'lost in a storm'],
   ])('“%s” is told by the sentence that gives it', (question, reason) => {
     expect(why(question)).toContain(reason);
   });

@@ -29,6 +29,8 @@ function sidesOf({ text, source }: Evidence, { subject }: Question): { came: num
   const met = (part: string): number => [...termSet(part, language)].filter((term) => asked.has(term)).length;
   const [before, behind] = [text.slice(0, told.index), text.slice(told.index + told[0].length)];
   // "Because the key had sheared, the winch turned": what came about stands behind the comma.
+  // "One was lost in December, so that there are no records": the reason stands before.
+  if (/^so that$/i.test(told[0]) && /,\s*$/.test(before)) return { came: met(behind), by: met(before) };
   const comma = /\p{L}/u.test(before) ? -1 : behind.indexOf(',');
   return comma < 0
     ? { came: met(before), by: met(behind) }

@@ -1,13 +1,14 @@
-import type { Language } from '../text';
+import { CURRENCIES, type Language, type Range } from '../text';
+import { freshMentions } from './kinds';
 import { termSet } from '../search';
-import { isPointer, type Table } from '../source';
-import { type RowOfTable, spanAsked, spanOfColumn } from '../figure';
+import { isPointer, type RowOfTable, type Table, type TableRow } from '../source';
+import { spanMeant, spanOfColumn, type PeriodSpan } from '../figure';
 import type { Measured } from './measured';
 import { columnOfProperty } from './properties';
 import type { Question } from './question';
-import { CURRENCIES, isMoney } from './sumsTold';
+import { isMoney } from './sumsTold';
 import type { AskedSource } from './types';
-import { yearIn } from './years';
+import { yearIn, yearMeant } from './years';
 
 /** What a table says over a row: labels, the caption, the heads of its columns; as search terms. */
 export interface RowTerms {
@@ -54,16 +55,30 @@ export function hasColumn(
   return columnOfProperty(table, text, ['asked']) !== null || [...counted].some((term) => heads.has(term));
 }
 
-const latestColumns = new WeakMap<Table, number>();
+/** The years by which tables call their columns, and those by which they call their rows; null for each of none. */
+interface YearsOfTable {
+  readonly columns: readonly (number | null)[];
+  readonly rows: readonly (number | null)[];
+}
 
-/** The column of a table that is headed by the latest year; -1 where none is headed by one. */
-function latestOf(table: Table, language: Language): number {
-  const known = latestColumns.get(table);
+const calledByYear = new WeakMap<Table, YearsOfTable>();
+
+function yearsOf(table: Table, language: Language): YearsOfTable {
+  const known = calledByYear.get(table);
   if (known !== undefined) return known;
-  const years = table.columns.map(({ path }) => yearIn(path.join(' '), language) ?? -Infinity);
-  const latest = years.indexOf(Math.max(...years, 0));
-  latestColumns.set(table, latest);
-  return latest;
+  const years = {
+    columns: table.columns.map(({ path }) => yearIn(path.join(' '), language)),
+    rows: table.rows.map(({ path }) => yearIn(path.at(-1) ?? '', language)),
+  };
+  calledByYear.set(table, years);
+  return years;
+}
+
+/** The row of the year that a question means which names none, where a row stands in a table of a row a year; null otherwise. */
+export function rowOfYear({ table, row }: RowOfTable, question: Question, language: Language): TableRow | null {
+  const { rows } = yearsOf(table, language);
+  const dated = rows.filter((year) => year !== null).length > 1 && rows[table.rows.indexOf(row)] !== null;
+  return dated ? (table.rows[yearMeant(rows, question)] ?? null) : null;
 }
 
 /**
@@ -73,9 +88,9 @@ export function columnAsked({ table, row }: RowOfTable, question: Question, lang
   const own = termSet(row.path.join(' '), language);
   const spoken = [...question.terms.map((one) => one.term), ...termSet(question.text, language)];
   const asked = new Set(spoken.filter((term) => !own.has(term)));
-  const wanted = spanAsked(question.text);
+  const wanted = spanOfTable(table, question, language);
   const ofProperty = columnOfProperty(table, question.text, ['asked']);
-  const latest = question.periods.length > 0 ? -1 : latestOf(table, language);
+  const latest = yearMeant(yearsOf(table, language).columns, question);
   let best: number | null = null;
   let most = -Infinity;
   table.columns.forEach((column, at) => {
@@ -95,6 +110,22 @@ export function columnAsked({ table, row }: RowOfTable, question: Question, lang
     question.periods.length > 0 &&
     table.columns.some((column) => column.path.some((head) => /\b(?:19|20)\d{2}\b/.test(head)));
   return otherPeriod && most < 2 - OTHER_SPAN ? null : best;
+}
+
+/** The length of period that a question means of a table: of columns that are all of one, that one. */
+export function spanOfTable(table: Table, question: Question, language: Language): PeriodSpan {
+  const dated = table.columns.flatMap(({ path }, at) => (yearIn(path.join(' '), language) === null ? [] : [at]));
+  return spanMeant(new Set(dated.map((at) => spanOfColumn(table, at))), question.text);
+}
+
+/** What may answer in a unit of text; of a row, where shares are asked for, also the cells that a head says to be shares. */
+export function answersIn(text: string, row: RowOfTable | null, question: Question, language: Language): Range[] {
+  const told = freshMentions(text, question, language);
+  if (told.length > 0 || row === null || question.kind !== 'percentage') return told;
+  return row.row.cells.flatMap((cell) => {
+    const start = cell?.unit === '%' && cell.value !== null ? text.indexOf(cell.text) : -1;
+    return start < 0 ? [] : [{ start, end: start + (cell?.text.length ?? 0) }];
+  });
 }
 
 /** Says once for all tables of a document that they tell sums: "Prices are in crowns". */

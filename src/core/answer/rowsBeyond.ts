@@ -1,6 +1,6 @@
 import Big from 'big.js';
-import { worth, type RowOfTable } from '../figure';
-import type { Table } from '../source';
+import { worth } from '../figure';
+import type { Table, RowOfTable } from '../source';
 import { numbersOf, type Language } from '../text';
 import { columnNamed } from './columnNamed';
 import type { Evidence } from './evidence';

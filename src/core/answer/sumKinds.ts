@@ -1,3 +1,5 @@
+import { SUM_IN_FIGURES } from '../text';
+
 /** What a price is asked for or told by. */
 const PRICE =
   /\b(?:costs?|pric|charg|fee|fares?\b|dues|tariff|hire\b|rent)|koste|preis|gebühr|miete|pacht|entgelt|料|価格|代金|費用/i;
@@ -65,8 +67,10 @@ const TIMES: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [/\b(?:an?|per|each|every) hour\b|\bhourly\b|stündlich|(?:in der|pro) stunde/iu, /hour|stunde|stünd|時間/iu],
 ];
 /** A sum with the time that it is told for. */
-const SUM_FOR_A_TIME =
-  /(?:crowns?|kronen?|euros?|円|%|per cent|prozent) (?:(?:an?|per|each|every|je|pro|im|am) |in der )(?<time>\p{L}+)/giu;
+const SUM_FOR_A_TIME = new RegExp(
+  String.raw`(?:${SUM_IN_FIGURES}|%|per cent|prozent) (?:(?:an?|per|each|every|je|pro|im|am) |in der )(?<time>\p{L}+)`,
+  'giu',
+);
 
 /** True where a sum is asked for one time, and a text tells sums for others and speaks of that time nowhere: what an hour costs is no price of a year. */
 export function tellsOtherTime(asked: string, text: string): boolean {

@@ -1,4 +1,4 @@
-import type { Language, Range } from '../text';
+import { CURRENCIES, type Language, type Range } from '../text';
 import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
 import { quantityAsked, unitBehind } from './quantities';
 import type { Question } from './question';
@@ -15,7 +15,7 @@ const PART_OF_SUM = new RegExp(
 );
 /** A share of a sum that is paid, kept or owed, in figures: "20 per cent is paid", "holds back 5 per cent", "代金の3割"; interest is none. */
 const SHARE_OF_SUM =
-  /(?<=\b(?:holds?|held|holding|keeps?|kept|retains?|retained|withholds?|deducts?|owes?|pays?|paid|deposits?|receives?|refunds?|returns?|credits?|advances?)(?: back)? (?:(?:not )?(?:more than|at least|at most|up to|another|a further) )?)\d[\d.,]*\s?(?:per ?cent|%)(?! (?:interest|an? (?:year|month)|per annum|more|less))|\d[\d.,]*\s?(?:per ?cent|%)(?= (?:of (?:the |an? |its |each |every |all |this |that |their )?(?:[\w-]+ ){0,2}?(?:price|sum|amount|fee|rent|value|invoices?|premium|cost|hire|payment|total|remuneration|charge|deposit|salary|wages?|pay|contract|order|turnover|fare|what)\b|(?:is|are|was|were|must be|shall be|will be|falls?) (?:\p{L}+ )?(?:paid|due|payable|held|kept|retained|withheld|owed|refunded|repaid|returned|deducted|charged|credited)))|(?<=(?:代金|料金|金額|賃料|費用|報酬|価格|額|料)の)[\d.]+(?:割|パーセント|％|%)|\d[\d.,]*\s?(?:Prozent|v\. ?H\.|%)(?= (?:de[rs] (?:\p{L}+ )?\p{L}*(?:[Pp]reis|[Ss]umme|[Mm]iete|[Vv]ergütung|[Bb]etrag|[Ww]ert|[Ll]ohn|[Gg]ebühr|[Kk]osten|[Pp]auschale|[Rr]echnung|[Ee]ntgelt)))/giu;
+  /(?<=\b(?:holds?|held|holding|keeps?|kept|retains?|retained|withholds?|deducts?|owes?|pays?|paid|deposits?|receives?|refunds?|returns?|credits?|advances?)(?: back)? (?:(?:not )?(?:more than|at least|at most|up to|another|a further) )?)\d[\d.,]*\s?(?:per ?cent|%)(?! (?:interest|an? (?:year|month)|per annum|more|less))|\d[\d.,]*\s?(?:per ?cent|%)(?=\)? (?:of (?:the |an? |its |each |every |all |this |that |their )?(?:[\w-]+ ){0,2}?(?:price|sum|amount|fee|rent|charge|value|invoices?|premium|cost|hire|payment|total|remuneration|charge|deposit|salary|wages?|pay|contract|order|turnover|fare|what)s?\b|(?:is|are|was|were|must be|shall be|will be|falls?) (?:\p{L}+ )?(?:paid|due|payable|held|kept|retained|withheld|owed|refunded|repaid|returned|deducted|charged|credited)))|(?<=(?:代金|料金|金額|賃料|費用|報酬|価格|額|料)の)[\d.]+(?:割|パーセント|％|%)|\d[\d.,]*\s?(?:Prozent|v\. ?H\.|%)(?= (?:de[rs] (?:\p{L}+ )?\p{L}*(?:[Pp]reis|[Ss]umme|[Mm]iete|[Vv]ergütung|[Bb]etrag|[Ww]ert|[Ll]ohn|[Gg]ebühr|[Kk]osten|[Pp]auschale|[Rr]echnung|[Ee]ntgelt)))/giu;
 /** Asks what is paid, kept or owed, which is often told as a share of a sum. */
 const ASKS_PAID =
   /\b(?:how much|what)\b.*\b(?:paid|pays?|owed?|owes|due|retain(?:ed|s)?|withh(?:eld|olds?)|held back|kept|keeps?|deducted|refunded|repaid|returned|advance|up ?front|deposit|forfeit(?:ed|s)?|back|costs?|charged?)\b|\b(?:wie ?viel|was)\b.*(?:zahl|schulde|einbehalt|erstatt|fällig|kost)|いくら/iu;
@@ -61,9 +61,6 @@ export function asksMoney({ kind, text }: Pick<Question, 'kind' | 'text'>): bool
   );
 }
 
-/** Names of currencies and of their smaller coins. */
-export const CURRENCIES =
-  'crowns?|kronen?|euros?|dollars?|pounds?|yen|francs?|franken|cents?|pence|penny|[öø]re|eur|usd|gbp|クラウン|円|ドル|ユーロ|ポンド';
 const SAYS_CURRENCY = new RegExp(String.raw`[$€£¥]|(?<!\p{Script=Latin})(?:${CURRENCIES})(?!\p{Script=Latin})`, 'iu');
 const IS_CURRENCY = new RegExp(`^(?:[$€£¥]|${CURRENCIES})$`, 'iu');
 
@@ -105,6 +102,10 @@ export function quantityOf({ kind, text }: Pick<Question, 'kind' | 'text'>): Reg
   return ['number', 'amount'].includes(kind) && !BY_HOW_MUCH.test(text) ? quantityAsked(text) : null;
 }
 
+/** Asks how much of a thing there is. */
+const OF_A_THING =
+  /^(?:by |in |up to )?(?:how much|wie ?viel) (?!(?:is|are|was|were|does|do|did|has|have|must|may|can|ist|sind|war|waren|hat|muss|darf|kann|kostet)(?!\p{L}))\p{L}+/iu;
+
 /** Sums that a text tells, or shares and steps where those are asked for. */
 export function sumsTold(text: string, asked: string, language: Language): Range[] {
   const sums = measuredNumbers(text, language).filter(
@@ -136,8 +137,14 @@ export function sumsTold(text: string, asked: string, language: Language): Range
   const parts = [...ranges(text, PART_OF_SUM), ...shares];
   // "Deposit: one half-year’s rent": the one is none.
   if (sums.length > 0 && (parts.length === 0 || sums.some(({ unit }) => unit !== null && isMoney(unit)))) return sums;
-  const told = ranges(text, FREE);
-  return told.length > 0 ? told : parts;
+  const told = [ranges(text, FREE), parts].find((one) => one.length > 0);
+  // How much of a thing, other than money, a share tells too: "losses of up to 0.25 %".
+  return (
+    told ??
+    (namesMoney(asked) || !OF_A_THING.test(asked)
+      ? []
+      : measuredNumbers(text, language).filter(({ unit }) => unit === '%'))
+  );
 }
 
 /** Shares that a text tells. */

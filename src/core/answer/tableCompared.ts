@@ -1,6 +1,5 @@
-import type { RowOfTable } from '../figure';
 import { termSet } from '../search';
-import type { Table } from '../source';
+import type { Table, RowOfTable } from '../source';
 import type { Language } from '../text';
 import type { Evidence } from './evidence';
 import { firmWordingsOf, type Question } from './question';

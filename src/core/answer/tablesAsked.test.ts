@@ -28,6 +28,16 @@ const library = libraryOfTexts({
     'Skerrow                   18                45    Sound Ferries',
     'Great Holm                 6                20    Town council',
   ].join('\n'),
+  'years.txt': [
+    'The port in figures',
+    '',
+    'Table 1: Traffic',
+    '',
+    'Year      Passengers     Vehicles     Equity ratio (%)',
+    '2023       1,204,310      310,220                 41.2',
+    '2024       1,310,442      322,918                 42.0',
+    '2025       1,288,705      335,004                 43.5',
+  ].join('\n'),
   'marina.txt': [
     'Marina price list',
     '',
@@ -91,6 +101,15 @@ describe('what the columns of a table tell', () => {
   test('what a further part asks of “it” is asked of the one that was found', () => {
     const { lines } = ask('Which vessel is the oldest, and how deep does it lie?', 'fleet.txt');
     expect(lines?.map((line) => line.replace(/ \(.*/, ''))).toEqual(['Heather: 1998', '4.8 m']);
+  });
+
+  test.each([
+    ['How many vehicles were there?', /^335,004/],
+    ['What is the equity ratio?', /^43\.5/],
+    ['What was the equity ratio in the previous year?', /^42\.0/],
+    ['How many passengers were there in 2023?', /^1,204,310/],
+  ])('“%s” is told by the row of the year that is meant', (question, headline) => {
+    expect(ask(question, 'years.txt').headline).toMatch(headline);
   });
 
   test('all together is told by the row that sums up', () => {

@@ -1,4 +1,4 @@
-import { quantityAt, spanAsked, type Quantity } from '../figure';
+import { quantityAt, spanMeant, type Quantity } from '../figure';
 import { termSet } from '../search';
 import { erasIn, oneLine, type Range } from '../text';
 import { periodColumns } from './change';
@@ -32,7 +32,7 @@ const YEAR_EARLIER =
   /^[^.;]{0,40}?(?:\b(?:(?:a|the|one) year (?:before|earlier)|(?:the )?(?:previous|prior|preceding|last) year|im vorjahr|im jahr (?:davor|zuvor)|vorjahr)(?!\p{L}))/iu;
 /** What stands before a figure that is of the year before: "(in the previous year 13.0 million)", 「前年度は2億円」. */
 const EARLIER_BEFORE =
-  /(?:\b(?:a year (?:before|earlier)|(?:previous|prior|last) year|vorjahr|im jahr (?:davor|zuvor))|前年度?|前期)[^.;\d]{0,12}$|,\s(?:after|nach)\s$|(?:\d|crowns?|million|thousand|per cent|%|kronen|millionen|prozent)\)?\s(?:after|nach)\s$|\s(?:against|versus|up from|down from|compared (?:with|to)|gegenüber)\s$/iu;
+  /(?:\b(?:a year (?:before|earlier)|(?:previous|prior|last) year|vorjahr|im jahr (?:davor|zuvor))|前年度?|前期)[^.;\d]{0,12}$|,\s(?:after|nach)\s$|(?:\d|[€£$]|crowns?|euros?|dollars?|pounds?|eur|million|thousand|per cent|%|kronen|millionen|prozent)\)?\s(?:after|nach)\s$|\s(?:against|versus|up from|down from|compared (?:with|to)|gegenüber)\s$/iu;
 /** A year that something is set against. */
 const COMPARED_WITH =
   /(?:\b(?:than|against|compared|from|since|as|als|gegenüber|seit)\b|比べ|より)[^.;]{0,24}(?:19|20)\d{2}/i;
@@ -65,10 +65,10 @@ function tellingOfRow(one: Evidence, question: Question): Telling[] {
 
 /** The figures of a row by year, of the length of period that is asked. */
 function tellingsOfRow(one: Evidence, question: Question): Telling[] {
-  const asked = spanAsked(question.text);
-  if (one.row !== null && periodColumns(one, one.source.segment.language).length === 0)
-    return tellingOfRow(one, question);
-  return periodColumns(one, one.source.segment.language).flatMap(({ at, year, span }) => {
+  const columns = periodColumns(one, one.source.segment.language);
+  if (one.row !== null && columns.length === 0) return tellingOfRow(one, question);
+  const asked = spanMeant(new Set(columns.map(({ span }) => span)), question.text);
+  return columns.flatMap(({ at, year, span }) => {
     const operand = one.row === null || year === null || span !== asked ? null : operandAt(one.source, one.row, at);
     return operand === null || year === null ? [] : [{ one, operand, year }];
   });

@@ -32,6 +32,10 @@ const LEFT_OUT =
 const OF_WHAT_IS_SPOKEN_OF =
   /^(?:\(?[\w.]{1,5}[.)]\s+)?(?:(?:it|its|she|her|he|his|we)\s|(?:the )?(?:[\w-]+ )?(?:weight|mass|length|width|beam|breadth|height|depth|draught|speed|noise|sound|tonnage|age|price)\b(?! of)|year of build)/i;
 
+/** What a manual calls the one thing that it is of, whatever that is. */
+const ITS_THING =
+  /^(?:the|this|your|my|das|die|der|dieses?) (?:unit|machine|device|appliance|apparatus|instrument|gerät|maschine|anlage)\s*\?*$/iu;
+
 /** The number of a clause, which takes up no other. */
 const CLAUSE_NUMBER = /^\d+\.\s/;
 
@@ -56,7 +60,7 @@ export function ofAnotherThing({ text: asked, subject }: Question, language: Lan
     const before = names(units[index - 1]?.text ?? '', own);
     if (LIMIT.test(text)) return false;
     const opens = CLAUSE_NUMBER.test(text) || takenUp(units, index) < 0;
-    if (opens && OF_WHAT_IS_SPOKEN_OF.test(text) && ofTheDocument(source)) return false;
+    if (opens && OF_WHAT_IS_SPOKEN_OF.test(text) && (ITS_THING.test(of) || ofTheDocument(source))) return false;
     // “It” is what the sentence before names, whatever both stand under.
     return !before && (takenUp(units, index) >= 0 || !names(headOver(source, units, index), own));
   };

@@ -85,7 +85,7 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
   // Money in the bank is cash.
   [
-    /\b(?<said>(?:money|cash) .*\b(?:in|at) (?:the )?bank)\b/i,
+    /\b(?<said>(?:money|cash) .*\b(?:in|at) (?:the )?bank)\b|\bhow much (?:money|cash)\b.*?\b(?<does>(?:holds?|held|have|had|on hand|in hand|left|available))\b/i,
     /^(?:cash|bank balances?)\b|\bcash (?:at bank|and cash equivalents|balances?)\b/iu,
   ],
   // Where a company is based is told by its registered office.
@@ -107,6 +107,11 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [
     /^(?:who|which (?:firm|company|body)) (?<said>wrote|prepared|compiled|drew up|drafted|carried out|conducted|undertook|performed)(?: (?:the|this) (?:study|report|survey|inspection|analysis|review|assessment|investigation))?\b/i,
     /\b(?:made|prepared|compiled|written|drawn up|drafted|carried out|undertaken)\b.{0,50} by (?:the )?\p{Lu}|\p{Lu}[\p{L}]+ (?:was|were) (?:asked|engaged|commissioned|instructed) (?:by|to)\b|\b(?:asked|engaged|commissioned|instructed|appointed) \p{Lu}[^.;]{2,60}\bto\b/u,
+  ],
+  // Who signed is told by the names below, with a sign before or an office behind them.
+  [
+    /^(?:who|which (?:person|officer|official)) (?<said>signed|has signed|executed|put (?:his|her|their) names? to)\b|^wer (?:hat )?.*?(?<sagt>unterschrieben|unterzeichnet\w*|gezeichnet)|(?<gilt>署名者|署名したのは)/iu,
+    /\/s\/|^\s*(?:By|Signed(?: by)?|Signature|Name)\s?:|\bBy: .*\bName: |^\s*For (?:and on behalf of )?(?:the )?\p{Lu}.{2,60}\p{Lu}[\p{L}’']+\s*$|\bsigned\b|\bsgd\b|(?<!\p{L})gez\.|im Auftrag|署名|記名/u,
   ],
   // Who came into an office is told by whom it was given to.
   [

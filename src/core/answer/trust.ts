@@ -1,5 +1,6 @@
 import { announces, documentFrequency, shareInCommon, termSet, unitsOfPassage, type QueryTerm } from '../search';
 import { tokensOf, type Language } from '../text';
+import { isRowOfAnother } from './anotherRow';
 import { BY_NAME, type Evidence } from './evidence';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
 import { absentShare, asksOfNothing, unknownTo } from './ofNothing';
@@ -123,7 +124,7 @@ function rulesOf(best: Evidence, question: Question, ofNothing: boolean, sources
   const { matter, kind } = question;
   const valueless = VALUE_KINDS.has(kind) && features.kind === 0;
   const telling = matter === null ? null : tellingOf(matter, best);
-  const others = isOfOthers(best, question);
+  const others = isOfOthers(best, question) || isRowOfAnother(best, question);
   const nobody = namesNobody(best, question);
   const reached = reachedAt(question.text);
   // In a sentence of many words all may stand far from one another.

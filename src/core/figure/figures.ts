@@ -24,9 +24,6 @@ const HEDGES =
 /** Behind these a date ends or begins a period that figures are of; it says nothing by itself. */
 const ENDS_PERIOD =
   /\b(?:years?|quarters?|months?|period|half(?:[- ]year)?)\s+(?:ended|ending|to)\s+(?:on\s+)?$|\b(?:as (?:at|of)|at)\s+$/iu;
-const CODES = /(?<![\p{L}\d])(EUR|USD|GBP|JPY|CHF|SEK|NOK|DKK|CAD|AUD|TEUR|US\$)\s?$/u;
-/** Codes of money behind a number, thousands of euros among them. */
-const CODE_BEHIND = /^\s?(TEUR|T€|EUR|USD|GBP|JPY|CHF|SEK|NOK|DKK|CAD|AUD)\b/;
 const LIST_MARK = /(?:^|\n)\s*[([]?$/;
 const YEAR = /^\(?(?:19|20)\d\d\)?$/;
 /** Before a year that is followed by what it counts for all the world: "In 2022 passengers". */
@@ -34,11 +31,6 @@ const LEADS_YEAR = /\b(?:in|for|of|during|since|by|until|year|and|to|from|or)\s$
 const TIME_UNIT =
   /^(?:second|minute|hour|day|week|month|quarter|year|sekunde|minute|stunde|tage?|woche|monate?|jahre?)$/;
 const POINTS = /^(?:percentage point|basis point)$/;
-/** A scale in one letter or two behind an amount of money: "€31.2m", "$4bn", "£120k". */
-const SHORT_SCALE = /^\s?(m|mn|bn|k)\b(?![²³])/i;
-/** The same before the money's name: "31.2m crowns". */
-const SHORT_BEFORE_MONEY = /^\s?(m|mn|bn|k)\s+(crowns?|dollars?|euros?|pounds?|yen|francs?|marks?)\b/i;
-const SHORT: Readonly<Record<string, number>> = { m: 1e6, mn: 1e6, bn: 1e9, k: 1e3 };
 
 function kindOf(unit: string | null): FigureKind {
   if (unit === null) return 'number';
@@ -53,10 +45,10 @@ function isNoFigure(text: string, { start, end, value }: NumberMention, spelt: b
   const after = text.slice(end, end + 12);
   if (NAMES_PLACE.test(before) || /^\s?(?:ページ|頁|章|条|項|号|節|ページ目)/u.test(after)) return true;
   if (spelt) return value === '1' && !/\s/.test(text.slice(start, end));
-  if (/[\p{Script=Latin}_/)\]]$/u.test(before) && !CODES.test(before)) return true;
+  if (/[\p{Script=Latin}_/)\]]$/u.test(before)) return true;
   if (/[\p{Script=Latin}][-–.]$|\d:$/u.test(before) && !/[$€£¥]/.test(text.slice(start, end))) return true;
   if (isRange(text, start) && NAMES_PLACE.test(before.replace(/\d+$/, ''))) return true;
-  if (/^(?::\d|\/\d|_|\.\d|[A-Za-z]|\([a-z]\))/u.test(after) && !SHORT_SCALE.test(after)) return true;
+  if (/^(?::\d|\/\d|_|\.\d|[A-Za-z]|\([a-z]\))/u.test(after)) return true;
   // The number of a clause or heading stands before its first word.
   if (LIST_MARK.test(before) && /^\d{1,2}(?:\.\d{1,3})?$/.test(text.slice(start, end)) && /^\s+\p{Lu}/u.test(after))
     return true;
@@ -94,22 +86,11 @@ function measured(
   text: string,
   { start, end, value, unit, scale }: NumberMention,
 ): Omit<Figure, 'kind' | 'hedged' | 'weak'> {
-  const code = CODES.exec(text.slice(Math.max(0, start - 6), start));
-  const behind = unit === null ? CODE_BEHIND.exec(text.slice(end)) : null;
-  const short = SHORT_BEFORE_MONEY.exec(unit === null && scale === 1 ? text.slice(end) : '');
-  const named = unit ?? code?.[1] ?? behind?.[1] ?? short?.[2] ?? null;
-  let [from, to, power] = [code === null ? start : start - code[0].length, end + (behind?.[0].length ?? 0), scale];
+  let from = start;
   let worth = new Big(value);
   if (isRange(text, start)) [from, worth] = [start + 1, worth.abs()];
-  if (/^[(](?![^()]*[)]$)/.test(text.slice(from, to))) from += 1;
-  if (behind !== null && /^T/.test(behind[1] as string)) [power, worth] = [1000, worth.times(1000)];
-  const scaled = short ?? (named === null ? null : SHORT_SCALE.exec(text.slice(end)));
-  if (scaled !== null && scale === 1 && kindOf(plainUnit(named as string)) === 'amount') {
-    power = SHORT[(scaled[1] as string).toLowerCase()] as number;
-    worth = worth.times(power);
-    to = end + scaled[0].length;
-  }
-  return { text: text.slice(from, to), value: worth.div(power).toFixed(), unit: named === null ? null : plainUnit(named), scale: power, start: from, end: to }; // prettier-ignore
+  if (/^[(](?![^()]*[)]$)/.test(text.slice(from, end))) from += 1;
+  return { text: text.slice(from, end), value: worth.div(scale).toFixed(), unit: unit === null ? null : plainUnit(unit), scale, start: from, end }; // prettier-ignore
 }
 
 /**

@@ -1,6 +1,6 @@
 export { agree, cellQuantity, quantityAt, sayInScale, sayQuantity, worth, type Quantity } from './quantity';
 export { changeOf, type Change } from './change';
-export { spanAsked, spanNamed, spanOfColumn, type PeriodSpan } from './period';
+export { spanAsked, spanMeant, spanNamed, spanOfColumn, type PeriodSpan } from './period';
 export { subjectOf } from './around';
 export type { Fault } from './faults';
 export type { Figure, FigureKind } from './figures';
@@ -20,6 +20,5 @@ export {
   printedRow,
   sayCell,
   tableRowAt,
-  type RowOfTable,
 } from './tableRows';
 export { sayFault, sayStated, sayTraced } from './wording';

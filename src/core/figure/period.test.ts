@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import type { Table } from '../source';
-import { spanAsked, spanNamed, spanOfColumn } from './period';
+import { spanAsked, spanMeant, spanNamed, spanOfColumn, type PeriodSpan } from './period';
 
 describe('the length of a period', () => {
   test.each([
@@ -11,6 +11,11 @@ describe('the length of a period', () => {
     ['the nine months to September', 'nine-months'],
     ['Geschäftsjahr 2024', 'year'],
     ['Halbjahr 2025', 'half'],
+    ['9M 2025', 'nine-months'],
+    ['von Januar bis September', 'nine-months'],
+    ['a six-month period', 'half'],
+    ['1H 2026', 'half'],
+    ['2025 (3M)', 'quarter'],
     ['Half of the passengers', null],
     ['The board met nine times', null],
   ])('“%s”', (text, span) => {
@@ -24,6 +29,14 @@ describe('the length of a period', () => {
     ['What did the company earn last year?', 'year'],
   ])('that is asked: “%s”', (question, span) => {
     expect(spanAsked(question)).toBe(span);
+  });
+
+  test.each([
+    ['What was revenue in 2025?', ['nine-months'], 'nine-months'],
+    ['What was revenue in 2025?', ['quarter', 'year'], 'year'],
+    ['What was revenue in the first half?', ['nine-months'], 'half'],
+  ] as const)('that “%s” means of figures of %j is %s', (question, spans, meant) => {
+    expect(spanMeant(new Set<PeriodSpan>(spans), question)).toBe(meant);
   });
 
   test('is the column’s own before the caption’s, and a year when neither says', () => {

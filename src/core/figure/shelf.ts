@@ -9,7 +9,7 @@ import {
   type Segment,
 } from '../search';
 import type { Language } from '../text';
-import type { Table } from '../source';
+import type { Table, RowOfTable } from '../source';
 import { labelTerms, wordsInOrder } from './around';
 import type { Place } from '../quote';
 import { figuresIn, type Figure } from './figures';
@@ -17,7 +17,7 @@ import { says, type WordSense } from './likeness';
 import { worth } from './quantity';
 import { labelsOfRatios } from './ratios';
 import { figuresAt, figuresOfPassage, figuresOfRow, type FiguredSource, type StatedFigure } from './stated';
-import { rowsTouched, type RowOfTable } from './tableRows';
+import { rowsTouched } from './tableRows';
 
 /** Passages that are looked through for what a sentence says, by its words and by each of its figures. */
 const SEARCHED = 10;

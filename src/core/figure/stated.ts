@@ -1,11 +1,11 @@
 import { sectionOf, textOfSpans, unitsOfPassage, type ShelfSource } from '../search';
 import { joinLineEnds, oneLine } from '../text';
-import { isPointer, type Span, type Table } from '../source';
+import { isPointer, type Span, type Table, type RowOfTable } from '../source';
 import { figuresSaid, labelTerms, periodOf, subjectOf, type PeriodSaid } from './around';
 import type { FigureKind } from './figures';
 import { spanOfColumn } from './period';
 import { cellQuantity, type Quantity } from './quantity';
-import { rowsTouched, type RowOfTable } from './tableRows';
+import { rowsTouched } from './tableRows';
 
 /** A document whose figures are asked for: text and tables. */
 export type FiguredSource = ShelfSource & { readonly sha256: string; readonly tables: readonly Table[] };

@@ -1,38 +1,16 @@
-import type { PageText, Span, Table, TableCell, TableRow } from '../source';
+import {
+  rowsByPage,
+  type PageText,
+  type PlacedRow,
+  type RowOfTable,
+  type Span,
+  type Table,
+  type TableCell,
+  type TableRow,
+} from '../source';
 import { oneLine, type Language } from '../text';
 import { cellQuantity, sayQuantity } from './quantity';
 import type { CellPlace } from '../quote';
-
-/** A row of a table that a sentence-like unit of text is, with what stands over it. */
-export interface RowOfTable {
-  readonly table: Table;
-  readonly row: TableRow;
-}
-
-interface Placed extends RowOfTable {
-  readonly spans: readonly Span[];
-}
-
-/** Rows by the page they stand on; tables are immutable, so each list is laid out once. */
-const laidOut = new WeakMap<readonly Table[], ReadonlyMap<number, readonly Placed[]>>();
-
-function rowsByPage(tables: readonly Table[]): ReadonlyMap<number, readonly Placed[]> {
-  const known = laidOut.get(tables);
-  if (known !== undefined) return known;
-  const pages = new Map<number, Placed[]>();
-  for (const table of tables) {
-    for (const row of table.rows) {
-      const spans = [...(row.spans.at(-1) ?? []), ...row.cells.flatMap((cell) => cell?.spans ?? [])];
-      for (const page of new Set(spans.map((span) => span.page))) {
-        const placed = pages.get(page) ?? [];
-        placed.push({ table, row, spans: spans.filter((span) => span.page === page) });
-        pages.set(page, placed);
-      }
-    }
-  }
-  laidOut.set(tables, pages);
-  return pages;
-}
 
 /** True for two spans that share characters. */
 export function overlaps(one: Span, two: Span): boolean {
@@ -41,7 +19,7 @@ export function overlaps(one: Span, two: Span): boolean {
 
 /** The table row that stands at some spans of a document, the one with most cells there; null where no table is. */
 export function tableRowAt(tables: readonly Table[], spans: readonly Span[]): RowOfTable | null {
-  let best: Placed | null = null;
+  let best: PlacedRow | null = null;
   let most = 0;
   for (const span of spans) {
     for (const placed of rowsByPage(tables).get(span.page) ?? []) {
@@ -82,7 +60,7 @@ export function isHeadOfTable(tables: readonly Table[], spans: readonly Span[]):
 
 /** Every table row that some spans of a document touch, in the order of the page. */
 export function rowsTouched(tables: readonly Table[], spans: readonly Span[]): RowOfTable[] {
-  const found = new Set<Placed>();
+  const found = new Set<PlacedRow>();
   for (const span of spans)
     for (const placed of rowsByPage(tables).get(span.page) ?? [])
       if (placed.spans.some((own) => overlaps(own, span))) found.add(placed);

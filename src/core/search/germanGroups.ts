@@ -7,7 +7,7 @@ zahlen zahlung entrichten bezahlen fällig
 frist dauer zeitraum laufzeit
 mindestens wenigstens minimal minimum
 höchstens maximal maximum obergrenze
-mitarbeiter beschäftigte arbeitnehmer angestellte personal
+mitarbeiter mitarbeitende beschäftigte arbeitnehmer angestellte personal
 schiff fahrzeug boot
 gegründet gründung gründer entstanden
 speicher arbeitsspeicher ram hauptspeicher

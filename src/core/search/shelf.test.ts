@@ -2,8 +2,8 @@ import { describe, expect, test } from '@jest/globals';
 import { libraryOfTexts } from '../../../tests/support/shelf';
 import { DEFAULT_SETTINGS } from '../answer';
 import { Library } from '../library';
-import { readText } from '../source';
-import { pageOfLabel, unitsInOrder } from './shelf';
+import { readText, type Table } from '../source';
+import { pageOfLabel, unitsInOrder, unitsOfPassage } from './shelf';
 
 const SENTENCES = Array.from(
   { length: 24 },
@@ -35,6 +35,51 @@ describe('the units of a document in order', () => {
     const all = [...unitsInOrder(source)];
     expect([...unitsInOrder(source, -3, 1), ...unitsInOrder(source, 1)]).toEqual(all);
     expect([...unitsInOrder(source, 900)]).toEqual([]);
+  });
+});
+
+describe('the units of a table', () => {
+  const { source } = (() => {
+    const library = new Library(DEFAULT_SETTINGS);
+    const reading = readText(
+      ['Work', 'Change of oil    every 12,000    technician', '                 hours', 'Use oil of type 46 only. Rinse it twice.'].join('\n'), // prettier-ignore
+      'x',
+    );
+    library.add({ id: 'a', name: 'Pump', sha256: 'x', pageCount: 1, language: 'en' });
+    for (const page of reading.pages) library.addPage('a', page, []);
+    library.finish('a');
+    return { source: library.sources()[0] };
+  })();
+  const text = source?.page(1)?.text ?? '';
+  const cell = (words: string) => ({ page: 1, start: text.indexOf(words), end: text.indexOf(words) + words.length });
+  const table = {
+    columns: [{ path: ['Interval'], spans: [[]] }],
+    rows: [
+      {
+        path: ['Change of oil'],
+        spans: [[cell('Change of oil')]],
+        cells: [{ text: 'every 12,000 hours', spans: [cell('every 12,000'), cell('hours')], value: null, unit: null, scale: 1 }], // prettier-ignore
+      },
+    ],
+  } as unknown as Table;
+
+  test('are whole rows, on however many lines they are printed, once the table is known', () => {
+    if (source === undefined) throw new Error('no document');
+    const units = (tables: readonly Table[]) =>
+      unitsOfPassage({ ...source, tables }, 0).map(({ unit, text: said }) => [unit.kind, said.replace(/\s+/g, ' ').trim()]); // prettier-ignore
+    expect(units([])).not.toContainEqual(['row', 'Change of oil every 12,000 technician hours']);
+    expect(units([table])).toEqual([
+      ['sentence', 'Work'],
+      ['row', 'Change of oil every 12,000 technician hours'],
+      ['sentence', 'Use oil of type 46 only.'],
+      ['sentence', 'Rinse it twice.'],
+    ]);
+  });
+
+  test('stay as they are where the words of one row stand between those of another', () => {
+    const other = { ...table, rows: [...table.rows, { ...table.rows[0], path: ['x'], spans: [[cell('technician')]], cells: [] }] } as Table; // prettier-ignore
+    if (source === undefined) throw new Error('no document');
+    expect(unitsOfPassage({ ...source, tables: [other] }, 0)).toEqual(unitsOfPassage({ ...source, tables: [] }, 0));
   });
 });
 

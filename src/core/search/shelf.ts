@@ -1,4 +1,13 @@
-import { lineAt, sectionPath, textWithoutMarks, type PageText, type Section, type Span } from '../source';
+import {
+  lineAt,
+  rowStretches,
+  sectionPath,
+  textWithoutMarks,
+  type PageText,
+  type Section,
+  type Span,
+  type Table,
+} from '../source';
 import { unitAt, type Segment } from './segment';
 import type { Unit } from './passages';
 
@@ -11,6 +20,8 @@ export interface ShelfSource {
   readonly pagesRead: number;
   readonly sections: readonly Section[];
   readonly segment: Segment;
+  /** Its tables, once they are found. */
+  readonly tables?: readonly Table[];
   /** The page, or null while it is not read. */
   page(number: number): PageText | null;
 }
@@ -44,15 +55,45 @@ export interface UnitText {
   readonly text: string;
 }
 
-/** The units of passage `index` with their text. */
+type TextUnit = UnitText['unit'];
+
+/** A unit cut where rows of tables begin and end: what stands in one is that row, whole, on however many lines it is printed; a row at which units were taken before is not taken again. */
+function cutAtRows(unit: TextUnit, source: ShelfSource, taken: Set<string>): TextUnit[] {
+  const stretches = rowStretches(source.tables ?? []);
+  if (stretches.size === 0 || (unit.kind !== 'row' && unit.kind !== 'sentence')) return [unit];
+  const parts: TextUnit[] = [];
+  let cut = false;
+  for (const span of unit.spans) {
+    const rows = (stretches.get(span.page) ?? []).filter((row) => row.start < span.end && span.start < row.end);
+    let from = span.start;
+    const between = (to: number): void => {
+      const part = { page: span.page, start: from, end: to };
+      if (/[\p{L}\d]/u.test(source.page(span.page)?.text.slice(from, to) ?? '')) parts.push({ ...unit, spans: [part] });
+    };
+    for (const row of rows) {
+      cut ||= unit.kind !== 'row' || row.start < span.start || row.end > span.end || rows.length > 1;
+      between(row.start);
+      const key = placeKey([row]);
+      if (!taken.has(key)) parts.push({ ...unit, kind: 'row', spans: [row] });
+      taken.add(key);
+      from = row.end;
+    }
+    between(span.end);
+  }
+  return cut ? parts : [unit];
+}
+
+/** The units of passage `index` with their text; rows of tables are whole once tables are known. */
 export function unitsOfPassage(source: ShelfSource, index: number): UnitText[] {
-  const { passageUnits } = source.segment;
+  const { passageUnits, language } = source.segment;
   const units: UnitText[] = [];
+  const taken = new Set<string>();
   for (let at = passageUnits[index] as number; at < (passageUnits[index + 1] as number); at += 1) {
-    const unit = unitAt(source.segment, at);
-    const text = textOfSpans(source, unit.spans);
-    const spaced = unit.kind === 'sentence' && source.segment.language !== 'ja';
-    units.push({ unit, text: spaced ? text.replace(LINE_END, ' ') : text });
+    for (const unit of cutAtRows(unitAt(source.segment, at), source, taken)) {
+      const text = textOfSpans(source, unit.spans);
+      const spaced = (unit.kind === 'sentence' || unit.kind === 'row') && language !== 'ja';
+      units.push({ unit, text: spaced ? text.replace(LINE_END, ' ') : text });
+    }
   }
   return units;
 }

@@ -1,9 +1,9 @@
 import { askBuiltIn, checkClaim, type AskedSource } from '../answer';
 import { statedFacts } from '../facts';
-import { cellPlace, printedRow, sayCell, spanOfColumn, type RowOfTable } from '../figure';
+import { cellPlace, printedRow, sayCell, spanOfColumn } from '../figure';
 import { standsAsCited, type Citation, type QuoteIndex } from '../quote';
 import { unitsInOrder } from '../search';
-import { isPointer } from '../source';
+import { isPointer, type RowOfTable } from '../source';
 import { oneLine } from '../text';
 
 /** A figure or date that matters in a document: of what, of when, how much, and where it stands. */

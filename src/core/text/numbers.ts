@@ -35,18 +35,38 @@ const WORD_VALUES = new Map<string, number>([
 ]);
 
 const UNIT_WORDS =
-  'crowns?|kronen?|franken|cents?|[öø]re|dollars?|euros?|pounds?|yen|francs?|marks?|usd|eur|gbp|jpy|chf|per cent|percent|percentage points?|prozent|basis points?|' +
-  'seconds?|minutes?|hours?|days?|weeks?|months?|years?|quarters?|sekunden?|minuten?|stunden?|(?:arbeits|werk|kalender|bank|urlaubs)?tage?n?|wochen?|monate?n?|jahre?n?|' +
+  'crowns?|kronen?|franken|cents?|[öø]re|dollars?|euros?|pounds?|yen|francs?|marks?|t?eur|usd|gbp|jpy|chf|sek|nok|dkk|cad|aud|kr|per cent|percent|percentage points?|prozent|basis points?|' +
+  's|secs?|mins?|h|hrs?|std|sek|seconds?|minutes?|hours?|days?|weeks?|months?|years?|quarters?|sekunden?|minuten?|stunden?|(?:arbeits|werk|kalender|bank|urlaubs)?tage?n?|wochen?|monate?n?|jahre?n?|' +
   'mm|cm|km|metres?|meters?|kilometres?|miles?|knots?|feet|inches|tonnes?|tons?|kg|kilograms?|litres?|kw|mw|kwh|' +
   'bytes?|(?:kilo|mega|giga|tera)bytes?|[kmgt]i?b|bits?|[kmg]?hz|pages?|passengers?|vessels?|sailings?|persons?|people|employees|shares?';
-const DIGITS = String.raw`\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d{1,3}(?:\.\d{3})+(?:,\d+)?|\d+(?:[.,]\d+)?`;
+/** Names of currencies that stand before a sum: "EUR 350", "Kr. 1,200". */
+const CODES = String.raw`T?EUR|USD|GBP|JPY|CHF|SEK|NOK|DKK|CAD|AUD|US\$|Kr\.?|Fr\.|Rs\.?`;
+const SHORT_NAMES: readonly (readonly [RegExp, string])[] = [
+  [/^kr\.?$/i, 'crown'],
+  [/^fr\.?$/i, 'franc'],
+  [/^rs\.?$/i, 'rupee'],
+  [/^us\$$/i, '$'],
+  [/^(?:teur|t?€)$/i, '€'],
+  [/^(?:s|secs?|sek)$/i, 'second'],
+  [/^mins?$/i, 'minute'],
+  [/^(?:h|hrs?|std)$/i, 'hour'],
+];
+const CODE = new RegExp(`^(?:${CODES}|kr\\.?)$`);
+/** Thousands set apart by spaces: by narrow ones anywhere, by plain ones before a word only, since the cells of a row stand a space apart too. */
+const SPACED = String.raw`\d{1,3}(?:[\u00a0\u2009\u202f]\d{3})+(?:[.,]\d+)?|(?<![\d.,)]\s|\b(?:articles?|sections?|clauses?|tables?|notes?|pages?|berths?|stations?|no\.)\s)\d{1,3}(?: \d{3})+(?:[.,]\d+)?(?=\s\p{L}{2})|(?<=(?:EUR|USD|CHF|SEK|NOK|DKK|[€£$])\s?)\d{1,3}(?: \d{3})+(?:[.,]\d+)?`;
+const DIGITS = String.raw`${SPACED}|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d{1,3}(?:\.\d{3})+(?:,\d+)?|\d+(?:[.,]\d+)?`;
 const SCALE_WORDS = Object.keys(SCALES)
   .filter((word) => word.length > 1)
   .join('|');
 const IN_DIGITS = new RegExp(
-  String.raw`(?<open>\()?(?<sign>[-−–](?=[$€£¥\d]))?(?<currency>[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:[\s-]?(?<scale>${SCALE_WORDS})\b)?\)?(?:[\s-]?(?<unit>%|(?:working |business |banking |calendar )?(?:${UNIT_WORDS})\b))?`,
+  String.raw`(?<open>\()?(?<sign>[-−–△▲](?=[$€£¥\d]))?(?<currency>(?<![\p{L}\d])(?:${CODES})|[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:[\s-]?(?<scale>${SCALE_WORDS})\b(?:(?<=\b(?:mio|mrd))\.)?)?\)?(?:[\s-]?(?<unit>%|T?€|[£$](?!\d)|(?:working |business |banking |calendar )?(?:${UNIT_WORDS})\b))?`,
   'giu',
 );
+/** A scale in a letter or two behind a sum of money, "€31.2m", or before the money's name, "31.2m crowns". */
+const SHORT_SCALE = /^\s?(?<scale>m|mn|bn|k)\b(?![²³])/iu;
+const SHORT_BEFORE_MONEY =
+  /^\s?(?<scale>m|mn|bn|k)\s+(?<unit>crowns?|dollars?|euros?|pounds?|yen|francs?|marks?|EUR|USD|GBP|CHF)\b/iu;
+const SHORT: Readonly<Record<string, number>> = { m: 1e6, mn: 1e6, bn: 1e9, k: 1e3 };
 const NUMBER_WORD = [...WORD_VALUES.keys(), 'hundred', 'thousand', 'million', 'billion'].join('|');
 const IN_WORDS = new RegExp(
   String.raw`\b(?<words>(?:${NUMBER_WORD})(?:(?:[\s-]+(?:and\s+)?)(?:${NUMBER_WORD}))*)\b(?:\s*\(\s?[\d,.]+\s?\))?(?:[\s-](?<unit>(?:working |business |banking |calendar )?(?:${UNIT_WORDS})\b))?`,
@@ -58,6 +78,8 @@ const MAY_HOLD = new RegExp(String.raw`[\d０-９]|\b(?:${NUMBER_WORD})`, 'i');
 
 function singular(unit: string | undefined): string | null {
   if (unit === undefined) return null;
+  const money = SHORT_NAMES.find(([form]) => form.test(unit))?.[1];
+  if (money !== undefined) return money;
   const plain = unit.toLowerCase().replace(/^(working|business|banking|calendar) /, '');
   if (plain === 'per cent' || plain === 'percent' || plain === 'prozent') return '%';
   if (plain === 'people') return 'person';
@@ -67,7 +89,8 @@ function singular(unit: string | undefined): string | null {
 }
 
 /** Plain decimal notation of digits with separators; German reads "1.250,5" the other way round. */
-export function parseDigits(digits: string, language: Language = 'en'): string {
+export function parseDigits(printed: string, language: Language = 'en'): string {
+  const digits = printed.replace(/[ \u00a0\u2009\u202f]/g, '');
   const continental =
     language === 'de' || language === 'fr' || language === 'es' || language === 'it' || language === 'nl';
   const groupedByPoint = /^\d{1,3}(\.\d{3}){2,}(,\d+)?$/.test(digits) || /^\d{1,3}\.\d{3},\d+$/.test(digits);
@@ -108,19 +131,32 @@ export function findNumbers(text: string, language: Language = 'en'): NumberMent
     if (japanese.some((other) => other.start < last && match.index < other.end)) continue;
     const groups = match.groups ?? {};
     const digits = groups.digits as string;
+    // In small letters "cad" and "aud" are no money.
+    const currency = /\p{L}/u.test(groups.currency ?? '') && !CODE.test(groups.currency ?? '') ? undefined : groups.currency; // prettier-ignore
     const scaleWord = groups.scale?.toLowerCase();
-    const scale = scaleWord === undefined ? 1 : (SCALES[scaleWord] ?? 1);
+    const rest = scaleWord === undefined && groups.unit === undefined ? text.slice(last, last + 20) : '';
+    const short = rest === '' ? null : (currency === undefined ? SHORT_BEFORE_MONEY : SHORT_SCALE).exec(rest);
+    const thousands = [currency, groups.unit].some((one) => one !== undefined && /^t(?:eur|€)$/i.test(one));
+    const scale = thousands
+      ? 1000
+      : short !== null
+        ? (SHORT[(short.groups?.scale ?? '').toLowerCase()] ?? 1)
+        : scaleWord === undefined
+          ? 1
+          : (SCALES[scaleWord] ?? 1);
     const closes = match[0].includes(')');
     const negative = groups.sign !== undefined || (groups.open !== undefined && closes && /[.,]/.test(digits));
     const value = new Big(parseDigits(digits, language))
       .times(scale)
       .times(negative ? -1 : 1)
       .toFixed();
-    const unit = groups.currency ?? singular(groups.unit);
+    const unit = singular(currency ?? short?.groups?.unit ?? groups.unit);
     // A bracket that only opens or closes belongs to the words around: "(2023: 101)".
-    const lead = match[0].length - match[0].trimStart().length + (groups.open !== undefined && !closes ? 1 : 0);
+    const foreign = groups.currency !== undefined && currency === undefined ? groups.currency.length + 1 : 0;
+    const lead =
+      foreign + match[0].length - match[0].trimStart().length + (groups.open !== undefined && !closes ? 1 : 0);
     const trail = groups.open === undefined && match[0].endsWith(')') ? 1 : 0;
-    found.push({ start: match.index + lead, end: match.index + match[0].length - trail, value, unit, scale });
+    found.push({ start: match.index + lead, end: last + (short?.[0].length ?? 0) - trail, value, unit, scale });
   }
   for (const match of text.matchAll(IN_WORDS)) {
     const value = parseNumberWords(match.groups?.words ?? '');

@@ -16,10 +16,18 @@ describe('sentences', () => {
     'It applies, e.g. to boats, and so on.',
     'Version 4.2. of the file holds it.'.replace('4.2. of', '4.2 of'),
     'Vgl. Abs. 2 der Satzung.',
+    'Die Fähre wurde für 4,1 Mio. EUR an eine Reederei verkauft.',
     'Mitglied kann werden, wer das 18. Lebensjahr vollendet hat.',
     'Section 2. The subscription is 48 crowns.',
   ])('do not end within “%s”', (text) => {
     expect(sentences(text)).toEqual([text]);
+  });
+
+  test('end behind a scale cut short where another begins', () => {
+    expect(sentences('Der Umsatz betrug 4,1 Mio. Der Gewinn sank.')).toEqual([
+      'Der Umsatz betrug 4,1 Mio.',
+      'Der Gewinn sank.',
+    ]);
   });
 
   test('keep closing quotation marks and parentheses', () => {

@@ -15,6 +15,10 @@ const ABBREVIATIONS = new Set(
 
 /** The number of a clause at a line's head, with the word for it: "Section 2". */
 const LABELLED = /(?:^|\n)\s*(?:(?:section|article|clause|rule|regulation|artikel|ziffer)\s)?[A-Z]?\d{1,3}$/i;
+/** German words for a scale, cut short, which the money or the thing counted stands behind; a sentence that begins there does so with a small word. */
+const SHORT_SCALE = /^(?:mio|mrd|tsd)$/;
+const OPENS_SENTENCE =
+  /^(?:Der|Die|Das|Den|Dem|Des|Ein|Eine[nmrs]?|Im|In|Ins|Am|An|Auf|Aus|Bei|Beim|Mit|Nach|Für|Von|Vom|Zu|Zum|Zur|Seit|Es|Er|Sie|Wir|Ihr|Ich|Dies\p{L}*|Dabei|Damit|Davon|Dazu|Daher|Auch|Hinzu|Hier\p{L}*|Dort|Somit|Zudem|Jedoch|Wenn|Weil|Da|Als|Ob)(?!\p{L})/u;
 const GERMAN_MONTH = /^(?:jan|feb|mär|mar|apr|mai|jun|jul|aug|sep|okt|nov|dez)\p{L}*/iu;
 
 function endsSentence(text: string, index: number): boolean {
@@ -32,6 +36,7 @@ function endsSentence(text: string, index: number): boolean {
   if (after === undefined) return true;
   const word = /[\p{L}\p{N}.]*$/u.exec(text.slice(Math.max(0, index - 24), index))?.[0].toLowerCase() ?? '';
   if (ABBREVIATIONS.has(word)) return false;
+  if (SHORT_SCALE.test(word)) return OPENS_SENTENCE.test(text.slice(next, next + 16));
   // A single letter is an initial ("I. Marlow"), unless it ends a line of its own kind ("Annex B.").
   if (/^\p{L}$/u.test(word) && /\p{Lu}/u.test(text[index - 1] ?? '')) return false;
   // "z. B.", "d. h.", and the day of a German date, "am 1. Juli".

@@ -18,6 +18,18 @@ describe('numbers', () => {
     ['forty-five days', '45', 'day'],
     ['one thousand four hundred and fifty crowns', '1450', 'crown'],
     ['ten working days', '10', 'day'],
+    ['EUR 350', '350', 'eur'],
+    ['USD 1.2 million', '1200000', 'usd'],
+    ['EUR 1,50', '1.5', 'eur'],
+    ['Kr. 1,200', '1200', 'crown'],
+    ['US$ 400', '400', '$'],
+    ['£2m', '2000000', '£'],
+    ['EUR 5k', '5000', 'eur'],
+    ['31.2m crowns', '31200000', 'crown'],
+    ['NOK 5 000', '5000', 'nok'],
+    ['△455', '-455', null],
+    ['95 s', '95', 'second'],
+    ['24 h', '24', 'hour'],
   ])('read “%s” as %s %s', (text, value, unit) => {
     const [found] = findNumbers(text);
     expect(found?.value).toBe(value);
@@ -28,6 +40,27 @@ describe('numbers', () => {
     expect(parseDigits('1.250,5', 'de')).toBe('1250.5');
     expect(parseDigits('1.250', 'de')).toBe('1250');
     expect(parseDigits('1.250', 'en')).toBe('1.25');
+  });
+
+  test.each([
+    ['1.234,50 €', '1234.5', '€'],
+    ['TEUR 350', '350000', '€'],
+    ['1.200 T€', '1200000', '€'],
+    ['2,5 Mio. EUR', '2500000', 'eur'],
+  ])('read “%s” in German as %s %s', (text, value, unit) => {
+    expect(findNumbers(text, 'de').map((one) => [one.value, one.unit])).toEqual([[value, unit]]);
+  });
+
+  test('are one over the spaces of thousands, but not over those between cells, or behind the number of an article', () => {
+    const read = (text: string) => findNumbers(text).map(({ value }) => value);
+    expect(read('ships above 5 000 gross tonnage')).toEqual(['5000']);
+    expect(read('a fee of 12\u202f450 is due')).toEqual(['12450']);
+    expect(read('Kestrel 12 450 310')).toEqual(['12', '450', '310']);
+    expect(read('under Article 3 200 tonnes')).toEqual(['3', '200']);
+  });
+
+  test('bear no letters of a word for a currency', () => {
+    expect(findNumbers('drawn by cad 350 times').map(({ unit, start }) => [unit, start])).toEqual([[null, 13]]);
   });
 
   test('say where they stand', () => {

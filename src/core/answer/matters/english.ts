@@ -1,3 +1,4 @@
+import { CURRENCIES, SUM_IN_FIGURES } from '../../text';
 import { holding, type Matter } from './matter';
 
 const MONTH = 'January|February|March|April|May|June|July|August|September|October|November|December';
@@ -12,7 +13,7 @@ const WHEN = String.raw`^(?:and )?(?:when|since when|from when|until when|till w
 /** Words that a security goes by. */
 const SECURITY = String.raw`deposit\w*|security|bonds?\b|guarantee\b|surety|caution money|caution\b|retention|lodge[sd]?\b`;
 /** A sum of money, or so many months’ rent. */
-const SUM = String.raw`\d[\d,.]* (?:\w+ )?(?:crowns|euros?|pounds|dollars)|[€£$] ?\d|(?:one|two|three|four|six|half)\b.{0,12}\b(?:months?|years?|quarters?|instal\w+)\b.{0,3}\b(?:rent|fees?)`;
+const SUM = String.raw`${SUM_IN_FIGURES}|(?:one|two|three|four|six|half)\b.{0,12}\b(?:months?|years?|quarters?|instal\w+)\b.{0,3}\b(?:rent|fees?)`;
 const GIVEN_BACK = String.raw`return\w*|refund\w*|repa(?:y|ys|id|yment)\b|(?:pa(?:y|ys|id)|g[ia]ve[ns]?|hand(?:s|ed)?|has|gets?|receiv\w+)\b.*\bback\b|releas\w*|surrender\w*`;
 const FEE = String.raw`fees?\b|rents?\b|prices?\b|charges?\b|rates?\b|royalt\w+|dues\b|tariffs?\b|remuneration|sums?\b`;
 const MOVES = String.raw`review\w*|adjust\w*|chang\w*|up(?: to date)?\b|raise[ds]?\b|raising|rises?\b|increas\w*|index\w*|indices|revis\w*|adapt\w*|anew\b|into line\b|moves? with`;
@@ -103,7 +104,7 @@ export const ENGLISH_MATTERS: readonly Matter[] = [
             String.raw`within\b|in\b|later than|after\b|before\b|by\b|net\b|from\b`,
             String.raw`days?\b|weeks?\b|receipt\b`,
           ],
-          String.raw`deposit|security|bond|guarantee|interest|insur\w*|terminate|cancel|withdraw|per cent|crowns`,
+          String.raw`deposit|security|bond|guarantee|interest|insur\w*|terminate|cancel|withdraw|per cent|[$€£]|\b(?:${CURRENCIES})\b`,
         ).source,
       ].join('|'),
       'isu',

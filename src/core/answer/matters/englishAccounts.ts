@@ -1,3 +1,4 @@
+import { CURRENCIES, SUM_IN_FIGURES } from '../../text';
 import { holding, type Matter } from './matter';
 
 const SUM = String.raw`\d[\d,.]*|(?:one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred|thousand|million)\b`;
@@ -178,14 +179,17 @@ export const ENGLISH_ACCOUNTS: readonly Matter[] = [
   {
     name: 'shares',
     asked: /\bhow many shares\b|\bnumber of shares\b/i,
-    told: holding([String.raw`shares\b`, SUM], 'dividend|crowns'),
+    told: holding([String.raw`shares\b`, SUM], String.raw`dividend|[$€£]|\b(?:${CURRENCIES})\b`),
     words: 'shares share capital issued divided number',
   },
   {
     name: 'lawsuit',
     asked:
       /\blaw ?suits?\b|\bbeing sued\b|\b(?:pending|legal) (?:cases?|proceedings|disputes?|claims?|actions?)\b|\bclaimed in court\b|\blitigation\b/i,
-    told: /\bsu(?:it|ed|es|ing)\b|\blaw ?suits?\b|\blitigation\b|\b(?:in|before) (?:the )?courts?\b|\bproceedings\b|\bclaims?\b.*\b(?:crowns|euros|dollars|pounds)\b/i,
+    told: new RegExp(
+      String.raw`\bsu(?:it|ed|es|ing)\b|\blaw ?suits?\b|\blitigation\b|\b(?:in|before) (?:the )?courts?\b|\bproceedings\b|\bclaims?\b.*(?:${SUM_IN_FIGURES})`,
+      'iu',
+    ),
     words:
       'lawsuit lawsuits suit sued sue court claims claimed claim pending proceedings litigation legal supplier company',
   },

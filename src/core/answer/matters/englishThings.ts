@@ -1,3 +1,4 @@
+import { SUM_IN_FIGURES } from '../../text';
 import { holding, type Matter } from './matter';
 
 const figure = (units: string): string => String.raw`\d[\d,.]*(?:\s|-)?(?:${units})\b`;
@@ -156,7 +157,7 @@ export const ENGLISH_THINGS: readonly Matter[] = [
     holding([
       String.raw`repair\w*|putting .* right|put right|work\b`,
       String.raw`\d`,
-      'crowns|euros|pounds|dollars|cost',
+      String.raw`${SUM_IN_FIGURES}|cost`,
     ]),
     'repair repairs cost costs money needed estimated putting right',
   ),

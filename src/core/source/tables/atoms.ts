@@ -74,10 +74,10 @@ function runsUp(page: Page, line: Line): boolean {
 /** A gap above this part of the type size parts atoms of words; figures stand closer. */
 const GAP = 0.75;
 const FIGURE_GAP = 0.45;
-const FIGURE = /^[($€£¥+−–-]?[$€£¥]?\d[\d.,]*[)%]*$|^[–—-]$|^[$€£¥]$/;
+const FIGURE = /^[($€£¥+−–△▲-]?[$€£¥]?\d[\d.,]*[)%]*$|^[–—－-]$|^[$€£¥]$/;
 const BOTH_FIGURES_GAP = 0.28;
 /** A run of several figures, as a file may draw a whole row in one; figures grouped by spaces are one. */
-const FIGURES_ONLY = /^\s*[($€£¥+−–-]*\d[\d.,]*[)%]*(?:\s+(?:[($€£¥+−–-]*\d[\d.,]*[)%]*|[–—-]))+\s*$/;
+const FIGURES_ONLY = /^\s*[($€£¥+−–△▲-]*\d[\d.,]*[)%]*(?:\s+(?:[($€£¥+−–△▲-]*\d[\d.,]*[)%]*|[–—－-]))+\s*$/;
 const GROUPED = /^\s*[($€£¥+−–-]*\d{1,3}(?: \d{3})+(?:[.,]\d+)?[)%]*\s*$/;
 /** Dots that lead the eye from a label to its figures. */
 const LEADERS = /(?:\s?[.·…_]){4,}/g;
@@ -93,7 +93,7 @@ export interface Cuts {
   readonly open: readonly number[];
 }
 
-const NO_CUTS: Cuts = { ruled: [], open: [] };
+export const NO_CUTS: Cuts = { ruled: [], open: [] };
 const CUT_GAP = 0.4;
 
 /** Pieces of pages that are being looked through: their rows are asked for several times, in several ways. */
@@ -156,7 +156,8 @@ function joined(page: Page, pieces: readonly Piece[], cuts: Cuts): Atom[] {
       continue;
     }
     const size = 0.95 * Math.min(piece.y1 - piece.y0, last.y1 - last.y0);
-    const spaced = page.text.slice(last.end, piece.start) !== '' || piece.x0 - last.x1 > 0.16 * size;
+    const closes = /^[)%]+$/.test(text);
+    const spaced = !closes && (page.text.slice(last.end, piece.start) !== '' || piece.x0 - last.x1 > 0.16 * size);
     atoms[atoms.length - 1] = {
       text: `${last.text}${spaced ? ' ' : ''}${text}`,
       start: last.start,
@@ -171,10 +172,10 @@ function joined(page: Page, pieces: readonly Piece[], cuts: Cuts): Atom[] {
 }
 
 /**
- * The page's text in printed rows, top to bottom, folios and running heads in one piece left out. A row is one line of the page's text, or, with `across`, all that
+ * The page's text in printed rows, top to bottom, folios left out, and running heads in one piece but `withHeads`. A row is one line of the page's text, or, with `across`, all that
  * shares a baseline, as in a grid whose cells were read one after the other.
  */
-export function bandsOf(page: Page, turn: Turn, across: boolean, cuts: Cuts = NO_CUTS): Band[] {
+export function bandsOf(page: Page, turn: Turn, across: boolean, cuts: Cuts = NO_CUTS, withHeads = false): Band[] {
   const pieces = piecesOf(page, turn);
   const byLine: { line: Line; pieces: Piece[] }[] = [];
   let at = 0;
@@ -182,7 +183,7 @@ export function bandsOf(page: Page, turn: Turn, across: boolean, cuts: Cuts = NO
     while (at < pieces.length && (pieces[at] as Piece).start < line.start) at += 1;
     const own: Piece[] = [];
     while (at < pieces.length && (pieces[at] as Piece).start < line.end) own.push(pieces[at++] as Piece);
-    if ((isFlow(line) || (line.role === 'head' && line.cells !== null)) && own.length > 0)
+    if ((isFlow(line) || (line.role === 'head' && (withHeads || line.cells !== null))) && own.length > 0)
       byLine.push({ line, pieces: own });
   }
   const groups: { lines: Line[]; pieces: Piece[]; y0: number; y1: number }[] = [];

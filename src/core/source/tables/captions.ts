@@ -1,6 +1,6 @@
 import type { Line, Span } from '../types';
 import { spansOf, type Grid, type GridCell } from './grid';
-import { bandsOf, type Band } from './atoms';
+import { bandsOf, NO_CUTS, type Band } from './atoms';
 import { hasFigures } from './columns';
 import { isMeasureLine, measureOf, namesTable, titlesMeasure, type Measure } from './values';
 
@@ -26,10 +26,14 @@ function isHeading(lines: readonly Line[]): boolean {
   return lines.some((line) => line.role === 'heading');
 }
 
+/** A sentence before a table that ends with how its amounts are given: "… was as follows (in thousands):". */
+const ANNOUNCED = /\((?:(?:all )?(?:amounts|figures|values)(?: are| stated)? )?in\s[^()]{3,60}\)\s?:$/i;
+
 /** A line that says how amounts are given, not a sentence with figures of its own. */
 function saysMeasure(text: string, named: boolean): boolean {
   if (isMeasureLine(text)) return true;
   if (named) return true;
+  if (ANNOUNCED.test(text)) return true;
   return text.length <= MEASURE_LINE && /\b(?:amounts|figures|values|tables?|stated|expressed)\b.*\bin\b/i.test(text);
 }
 
@@ -39,8 +43,9 @@ const PERIODS = /^(?:years?|months?|days?|hours?|jahre?|monate?|tage?)$/i;
 function ownMeasure(text: string): Measure {
   // "Year" over the labels heads them and measures nothing.
   if (PERIODS.test(text)) return measureOf('');
-  const whole = measureOf(`(${text.replace(/^\(|\)$/g, '')})`);
-  return isMeasureLine(text) || /^\(?(?:in\s+)?[\p{L}%€$£¥²³ ]{1,16}\)?$/u.test(text) ? whole : measureOf('');
+  const bare = text.replace(/^[(（]|[)）]$/g, '').replace(/^単位\s?[:：]?\s?/, '');
+  const whole = measureOf(`(${bare})`);
+  return isMeasureLine(text) || /^(?:in\s+)?[\p{L}%€$£¥²³ ]{1,16}$/u.test(bare) ? whole : measureOf('');
 }
 
 /**
@@ -48,7 +53,9 @@ function ownMeasure(text: string): Measure {
  * `said` are words of the grid itself that may give the latter, `label` a caption that stands in its first row.
  */
 export function captionOf(grid: Grid, said: readonly string[], label: GridCell | null): Caption {
-  const all = bandsOf(grid.page, grid.turn, false).filter((band) => !band.side);
+  const all = bandsOf(grid.page, grid.turn, false, NO_CUTS, true).filter(
+    (band) => !band.side || isMeasureLine(textOf(band)),
+  );
   const first = grid.bands[0];
   const top = first?.y0 ?? 0;
   const height = first === undefined ? 12 : first.y1 - first.y0;
@@ -61,7 +68,7 @@ export function captionOf(grid: Grid, said: readonly string[], label: GridCell |
   let heading: Band | null = null;
   let lowest = top;
   // What stands above a row of another table is said of that one.
-  const rows = above.findIndex(hasFigures);
+  const rows = above.findIndex((band) => hasFigures(band) && !ANNOUNCED.test(textOf(band)));
   above.slice(0, rows < 0 ? REACH : rows).forEach((band, at) => {
     const text = textOf(band);
     const near = lowest - band.y1 < NEAR * height && at < 4;
@@ -70,7 +77,8 @@ export function captionOf(grid: Grid, said: readonly string[], label: GridCell |
     if (heading === null && isHeading(band.lines)) heading = band;
     if (named !== null && named !== band) return;
     if (heading !== null && at > 3 && measure.scale !== null) return;
-    if (saysMeasure(text, named === band || (heading === band && near))) measure = nearest(measure, measureOf(text));
+    if (saysMeasure(text, named === band || (heading === band && near)))
+      measure = nearest(measure, measureOf(ANNOUNCED.exec(text)?.[0] ?? text));
   });
   const below = all.find((band) => band.y0 >= (grid.bands.at(-1)?.y1 ?? 0) - 2);
   const under = below !== undefined && /^(?:table|tabelle|表)\s*[\dA-Z]/i.test(textOf(below)) ? below : null;

@@ -1,15 +1,16 @@
 import type { Language } from '../../text';
 import type { Page } from '../types';
-import { turned, turnOf, type Band } from './atoms';
+import { turned, turnOf, type Band, type Turn } from './atoms';
 import { captionOf, type Caption } from './captions';
 import { sameColumns } from './columns';
-import { cellAt, spansOf, type Grid, type GridRow } from './grid';
+import { cellAt, holdsFigures, isFigure, spansOf, type Grid, type GridRow } from './grid';
 import { columnHeads, cornerOf, countHeads, repeatsHeads, withoutMeasureRow } from './heads';
 import { joinWrapped, labelRows, stubColumns } from './labels';
 import { openGrids } from './regions';
-import { ruledGrids, strokesOf } from './ruled';
+import { ruledGrids, strokesOf, type Frame } from './ruled';
+import { stripsOf } from './strips';
 import type { Rule, Table, TableCell, TablePlace, TableRow } from './types';
-import { measured } from './values';
+import { measured, plainUnit, SIGN, type Measure } from './values';
 
 /** Lines that may stand above the rest of a table on its next page, such as a title that comes again. */
 const LINES_BETWEEN = 1;
@@ -19,11 +20,16 @@ const MOST_RULES = 3000;
 /** More runs than this are a page made to hold a reader up: no tables are looked for. */
 const MOST_RUNS = 20_000;
 
-/** Grids of one page, top to bottom, as printed: drawn ones first taken, then what white space sets out. */
+/** Grids of one page, column of text by column, top to bottom, as printed. */
 function gridsOf(page: Page, rules: readonly Rule[]): Grid[] {
   if (page.geometry.starts.length > MOST_RUNS) return [];
   const turn = turnOf(page);
   const strokes = strokesOf(rules.length > MOST_RULES ? [] : rules, turn);
+  return (turn === 0 ? stripsOf(page) : [page]).flatMap((strip) => gridsOfStrip(strip, turn, strokes));
+}
+
+/** Grids of one column of text: drawn ones first taken, then what white space sets out. */
+function gridsOfStrip(page: Page, turn: Turn, strokes: Frame): Grid[] {
   const ruled = ruledGrids(page, turn, strokes);
   const taken = (band: Band): boolean =>
     ruled.some((grid) => grid.bands.some((own) => own.lines.some((line) => band.lines.includes(line))));
@@ -34,27 +40,37 @@ function topOf(grid: Grid): number {
   return grid.bands[0]?.y0 ?? 0;
 }
 
+/** A grid with the page it stands on, of which it may know a column of text only. */
+interface Standing {
+  readonly grid: Grid;
+  readonly page: Page;
+}
+
 /** True when nothing but a short line ("continued") stands between the end of one grid and the beginning of the next page's first. */
-function goesOn(upper: Grid, lower: Grid): boolean {
+function goesOn(one: Standing, two: Standing, caption: string | null): boolean {
+  const [upper, lower] = [one.grid, two.grid];
   if (lower.page.number !== upper.page.number + 1 || upper.turn !== lower.turn) return false;
-  const flow = (grid: Grid, before: boolean): number => {
+  let titled = false;
+  const flow = ({ grid, page }: Standing, before: boolean): number => {
     const lines = new Set(grid.bands.flatMap((band) => band.lines));
     const [first, last] = [grid.bands[0]?.lines[0], grid.bands.at(-1)?.lines.at(-1)];
-    return grid.page.lines.filter((line) => {
+    return page.lines.filter((line) => {
       if (line.role !== 'body' && line.role !== 'heading') return false;
       if (lines.has(line)) return false;
-      const text = grid.page.text.slice(line.start, line.end);
+      const text = page.text.slice(line.start, line.end);
       if (/continued|fortsetzung|carried (?:forward|over)|brought forward|続き/i.test(text)) return false;
-      return before ? line.start < (first?.start ?? 0) : line.start > (last?.end ?? 0);
+      const between = before ? line.start < (first?.start ?? 0) : line.start > (last?.end ?? 0);
+      titled ||= before && between && line.role === 'heading' && text !== caption;
+      return between;
     }).length;
   };
-  if (flow(upper, false) > 0 || flow(lower, true) > LINES_BETWEEN) return false;
+  // Another heading opens another table.
+  if (flow(one, false) > 0 || flow(two, true) > LINES_BETWEEN || titled) return false;
   const shift = (upper.columns[0]?.x0 ?? 0) - (lower.columns[0]?.x0 ?? 0);
   return sameColumns(upper.columns, lower.columns, shift);
 }
 
-interface Part {
-  readonly grid: Grid;
+interface Part extends Standing {
   readonly body: readonly GridRow[];
 }
 
@@ -75,6 +91,22 @@ function turnedBack(box: { x0: number; x1: number; y0: number; y1: number }, tur
   return turned(box, turn === 90 ? 270 : 90);
 }
 
+/**
+ * The measure of a table whose amounts bear a sign of currency in some rows only, as accounts print it in the first and at totals: it is that of all. `rows` are
+ * those below the heads.
+ */
+function withSign(measure: Measure, rows: readonly GridRow[]): Measure {
+  if (measure.unit !== null) return measure;
+  const figured = rows.filter(holdsFigures);
+  const signs = figured.map(({ cells }) => SIGN.exec(cells.find(({ from, text }) => from > 0 && isFigure(text))?.text ?? '')?.[0]); // prettier-ignore
+  const [first] = signs;
+  const signed = signs.filter((one) => one !== undefined);
+  const enough = measure.scale !== null || signed.length > 1;
+  return first !== undefined && enough && signed.length < signs.length && signed.every((one) => one === first)
+    ? { ...measure, unit: plainUnit(first), stated: true }
+    : measure;
+}
+
 function tableOf(parts: readonly Part[], heads: number, caption: Caption, language: Language): Table | null {
   const [first] = parts as [Part];
   const { grid } = first;
@@ -85,6 +117,7 @@ function tableOf(parts: readonly Part[], heads: number, caption: Caption, langua
   );
   const columns = columnHeads(grid, heads).slice(stubs - 1);
   const corner = cornerOf(grid, heads);
+  const measure = withSign(caption.measure, body.map((one) => one.row)); // prettier-ignore
   const rows = labelRows(body, stubs).map(({ row, grid: own, labels }): TableRow => {
     const path = labels.map((label) => label.text);
     const cells = columns.map((column, at): TableCell | null => {
@@ -94,7 +127,7 @@ function tableOf(parts: readonly Part[], heads: number, caption: Caption, langua
         row: path.join(' '),
         label: path.at(-1) ?? '',
         column: column.path.join(' '),
-        table: caption.measure,
+        table: measure,
       };
       return { text: cell.text, spans: spansOf(own.page, cell.atoms), ...measured(cell.text, language, over) };
     });
@@ -104,8 +137,8 @@ function tableOf(parts: readonly Part[], heads: number, caption: Caption, langua
   return {
     caption: caption.text,
     captionSpans: caption.spans,
-    unit: caption.measure.unit,
-    scale: caption.measure.scale ?? 1,
+    unit: measure.unit,
+    scale: measure.scale ?? 1,
     ...(corner === '' ? {} : { corner }),
     columns,
     rows,
@@ -127,18 +160,18 @@ export class TableFinder {
     const done: Table[] = [];
     for (const found of gridsOf(page, rules)) {
       const { grid, measure, label } = withoutMeasureRow(found);
-      const upper = this.open?.parts.at(-1)?.grid;
-      if (this.open !== null && upper !== undefined && goesOn(upper, grid)) {
+      const upper = this.open?.parts.at(-1);
+      if (this.open !== null && upper !== undefined && goesOn(upper, { grid, page }, this.open.caption.text)) {
         const heads = this.open.parts[0]?.grid.rows.slice(0, this.open.heads) ?? [];
         let at = 0;
         while (at < grid.rows.length && repeatsHeads(grid.rows[at] as GridRow, heads)) at += 1;
-        this.open.parts.push({ grid, body: grid.rows.slice(at) });
+        this.open.parts.push({ grid, page, body: grid.rows.slice(at) });
         continue;
       }
       done.push(...this.finish());
       const heads = countHeads(grid);
       this.open = {
-        parts: [{ grid, body: grid.rows.slice(heads) }],
+        parts: [{ grid, page, body: grid.rows.slice(heads) }],
         heads,
         caption: captionOf(grid, [measure, cornerOf(grid, heads)], label),
       };

@@ -67,7 +67,8 @@ export function textOf(atoms: readonly Atom[]): string {
   for (const atom of atoms) {
     const below = last !== undefined && atom.y0 > last.y0 + 0.5 * (last.y1 - last.y0);
     if (below && /\p{Ll}-$/u.test(text) && /^\p{Ll}/u.test(atom.text)) text = text.slice(0, -1) + atom.text;
-    else text += (text === '' ? '' : ' ') + atom.text;
+    // A bracket or percent sign set in a column of its own closes the figure before it.
+    else text += (text === '' || /^[)%]+$/.test(atom.text) ? '' : ' ') + atom.text;
     last = atom;
   }
   return text.replace(/\s+/g, ' ').trim();
@@ -157,8 +158,10 @@ export function stackRows(rows: readonly GridRow[]): GridRow {
 }
 
 const FIGURE =
-  /^[($€£¥+−–-]*\s?(?:US)?[$€£¥]?\s?[\d.,]*\d[\d.,’' ]*\)?\s?%?\)?(?:\s?(?:\([a-z\d]{1,2}\)|[*†‡¹²³⁴-⁹]+))?$|^[–—-]$|^n\/?[am]\.?$/i;
-const YEAR = /^(?:19|20)\d{2}(?:[/–-]\d{2,4})?$/;
+  /^[($€£¥+−–△▲-]*\s?(?:US)?[$€£¥]?\s?[\d.,]*\d[\d.,’' ]*\)?\s?%?\)?(?:\s?(?:\([a-z\d]{1,2}\)|[*†‡¹²³⁴-⁹]+))?$|^[–—－-]$|^n\/?[am]\.?$/i;
+/** A year, or a whole day in digits, as they head columns. */
+const YEAR =
+  /^(?:(?:19|20)\d{2}(?:[/–-]\d{2,4})?|[0-3]?\d([./])[01]?\d\1(?:19|20)\d{2}|(?:19|20)\d{2}([./-])[01]?\d\2[0-3]?\d)$/;
 
 /** True for text that stands where a table has figures: numbers, dashes, "n/a"; no year by itself. */
 export function isFigure(text: string): boolean {

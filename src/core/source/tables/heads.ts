@@ -29,6 +29,11 @@ function tellsValue(text: string): boolean {
   return /^(?:(?:about|ca\.|approx\.|up to|max\.?|min\.?|bis) )?[\d.,]+\s?[\p{L}²³°/%]{1,12}$/u.test(text);
 }
 
+/** True for a row of nothing but short words, none over the labels, as units stand below the heads: "kg", "百万円", "%". */
+function namesUnits({ cells }: GridRow): boolean {
+  return cells.length > 1 && cells.every(({ from, text }) => from > 0 && text.length <= 8 && !/\d/.test(text));
+}
+
 /** How many rows at the top of a grid are heads: those above the first that holds figures or goes on below a full row of heads with a label of its own. */
 export function countHeads(grid: Grid): number {
   const { rows, columns } = grid;
@@ -42,7 +47,7 @@ export function countHeads(grid: Grid): number {
     // A label alone heads a group of rows, unless more heads come below it.
     if (others.length === 0) continue;
     if (full && label) break;
-    if (full && row.ruled) break;
+    if (full && row.ruled && !namesUnits(row)) break;
     heads = at + 1;
     full = full || covers(row, columns.length);
   }

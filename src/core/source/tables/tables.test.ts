@@ -1,39 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { addPage, makePdf, open, type Line } from '../../../../tests/support/pdf';
-import { mayHoldTables, PdfReading, readText, TableFinder, type Table } from '..';
-
-type Draw = (doc: PDFKit.PDFDocument) => void;
-
-async function tablesOf(draw: Draw): Promise<Table[]> {
-  const file = await open(await makePdf(draw));
-  const { reading, start } = await PdfReading.begin(file);
-  const finder = new TableFinder(start.language);
-  const tables: Table[] = [];
-  for await (const { page } of reading.pages()) {
-    tables.push(...finder.addPage(page, mayHoldTables(page) ? await file.rules(page.number) : []));
-  }
-  return [...tables, ...finder.finish()];
-}
-
-/** What a table says, a line a row: "path > label: text=value | …". */
-function rowsOf(table: Table | undefined): string[] {
-  return (table?.rows ?? []).map(
-    (row) =>
-      `${row.path.join(' > ')}: ${row.cells.map((cell) => (cell === null ? '·' : `${cell.text}=${String(cell.value)}`)).join(' | ')}`,
-  );
-}
-
-const headsOf = (table: Table | undefined): string[] => (table?.columns ?? []).map((column) => column.path.join(' > '));
-
-const right = (doc: PDFKit.PDFDocument, text: string, x: number, y: number): void => {
-  doc.text(text, x - doc.widthOfString(text), y, { lineBreak: false });
-};
-
-/** Rows of a label and figures set to the right at 380, 450, 520. */
-function figures(doc: PDFKit.PDFDocument, y: number, label: string, ...values: string[]): void {
-  if (label !== '') doc.text(label, 72, y, { lineBreak: false });
-  values.forEach((value, at) => right(doc, value, 380 + 70 * at, y));
-}
+import { figures, headsOf, right, rowsOf, tablesOf } from '../../../../tests/support/tables';
+import { PdfReading, readText, TableFinder, type Table } from '..';
 
 describe('a table set out by white space', () => {
   test('gives each figure with its row, column, unit and scale', async () => {

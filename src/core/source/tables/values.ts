@@ -19,7 +19,7 @@ const SCALES: readonly (readonly [RegExp, number])[] = [
   [/\bhundreds\b/iu, 1e2],
 ];
 const MONEY = String.raw`crowns?|kronen?|dollars?|euros?|pounds?(?:\s+sterling)?|yen|francs?|marks?|kroner|kronor|rupees?|usd|eur|gbp|jpy|chf|sek|nok|dkk|cad|aud|teur|円|ユーロ|ドル|us\$|\$|€|£|¥`;
-const MEASURES = String.raw`parts per (?:million|billion|thousand)|ppm|ppb|mmol|mol|µg|μg|millimet(?:re|er)s?|centimet(?:re|er)s?|kilomet(?:re|er)s?|(?:cubic|square) met(?:re|er)s?|kilograms?|grams?|mg|g|ml|mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a|時間|分|日間?|人|名`;
+const MEASURES = String.raw`parts per (?:million|billion|thousand)|ppm|ppb|mmol|mol|µg|μg|millimet(?:re|er)s?|centimet(?:re|er)s?|kilomet(?:re|er)s?|(?:cubic|square) met(?:re|er)s?|kilograms?|grams?|mg|g|ml|mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|ha|hectares?|µm|μm|dm|ft|lbs?|gallons?|k?va|mva|gw|gwh|[km]v|[kmg]hz|nm|n|rpm|db(?:\(a\))?|psi|[kh]?pa|secs?|mins?|h|s|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a|時間|分|日間?|人|名`;
 const UNIT = new RegExp(String.raw`([$€£¥円])|(?<![\p{L}\d])(${MONEY})(?![\p{L}])`, 'iu');
 const MEASURE = new RegExp(
   String.raw`^(?:in\s+)?([µμ]?(?:${MEASURES})(?:\s?(?:/|per)\s?(?:${MEASURES}|h|s|week))*)$`,
@@ -29,7 +29,7 @@ const PART_OF_MONEY = new RegExp(
   String.raw`\b(hundredths?|tenths?|thousandths?)\s+of\s+an?\s+(${MONEY})(?![\p{L}])`,
   'iu',
 );
-const PERCENT = /%|\bper\s?cent\b|\bpercent(?:age)?\b|\bprozent\b/iu;
+const PERCENT = /[%％]|\bper\s?cent\b|\bpercent(?:age)?\b|\bprozent\b/iu;
 const EXCEPT = /\b(?:except|other than|unless|save|außer)\b(?<what>.*)$/iu;
 /** Where a scale is meant as one: "in thousands of crowns", "crowns thousand", "(€ million)", "$'000", "単位：千円". */
 const SAYS_SCALE = new RegExp(
@@ -55,6 +55,10 @@ const UNITS: Readonly<Record<string, string>> = {
   jpy: 'yen',
   円: 'yen',
   ドル: 'dollar',
+  h: 'hour',
+  s: 'second',
+  sec: 'second',
+  min: 'minute',
   metre: 'm',
   meter: 'm',
   millimetre: 'mm',
@@ -215,12 +219,13 @@ function isMoney(unit: string): boolean {
   return UNIT.test(unit);
 }
 
-const SIGN = /[$€£¥]|US\$|\b(?:USD|EUR|GBP|JPY|CHF)\b/;
+/** A sign or code of currency beside a figure. */
+export const SIGN = /[$€£¥]|US\$|\b(?:USD|EUR|GBP|JPY|CHF)\b/;
 /** Marks of footnotes behind a figure: "1,204 (1)", "28.4*", "12 a)", "5¹". */
 const NOTE_MARK = /(?<=[\d)%–—-])(?:\s*(?:\(\d{1,2}\)|[*†‡§#]{1,3}|[¹²³⁰⁴-⁹]+|\[[a-z\d]{1,2}\])|\s+\(?[a-z]\))+$/u;
-const NIL = /^(?:[$€£¥]\s*)?[-–—−‐](?:\s*%)?$|^(?:nil|none)$/i;
+const NIL = /^(?:[$€£¥]\s*)?[-–—−‐－](?:\s*%)?$|^(?:nil|none)$/i;
 const NUMBER =
-  /^(?<open>\()?\s*(?<sign>[-−–+])?\s*(?<digits>\d[\d.,'’\u00a0\u2009\u202f ]*\d|\d|[.,]\d+)\s*(?<close>\))?\s*(?<unit>.*)$/u;
+  /^(?<open>\()?\s*(?<sign>[-−–+△▲])?\s*(?<digits>\d[\d.,'’\u00a0\u2009\u202f ]*\d|\d|[.,]\d+)\s*(?<close>\))?\s*(?<unit>.*)$/u;
 
 /** A number as one language or another groups it, not both at once. */
 const WRITTEN = /^(?:\d{1,3}(?:,\d{3})*(?:\.\d+)?|\d{1,3}(?:\.\d{3})*(?:,\d+)?|\d+(?:[.,]\d+)?)$/;
@@ -258,7 +263,7 @@ export function cellValue(
   if (digits === null || (rest !== '' && !isUnit(rest))) return none;
   const enclosed = groups.open !== undefined && (groups.close !== undefined || rest.endsWith(')'));
   if (groups.open !== undefined && !enclosed) return none;
-  const negative = enclosed || /[-−–]/.test(groups.sign ?? '');
+  const negative = enclosed || /[-−–△▲]/.test(groups.sign ?? '');
   const said = rest.replace(/\)$/, '').trim();
   const scale = SCALES.find(([pattern]) => said !== '' && pattern.test(` ${said}`) && !MEASURE.test(said))?.[1] ?? null;
   const unit = PERCENT.test(said) ? '%' : sign !== undefined ? plainUnit(sign) : said === '' ? null : unitIn(said);

@@ -117,6 +117,11 @@ describe('a line that begins with a number', () => {
     expect(opens('This is payable under clause', '3.1 Of the agreement')).toBe(false);
   });
 
+  test('goes on where a number in figures says again what the line above ends with in words', () => {
+    expect(opens('The vessel is nominated not less than fourteen', '(14) days before it arrives')).toBe(false);
+    expect(opens('The following papers are handed over', '(14) the certificate of the hull')).toBe(true);
+  });
+
   test('opens a paragraph of its own where it numbers one', () => {
     expect(opens('The parties agree as follows.', '4 Services of the provider')).toBe(true);
     expect(opens('This is payable by the tenant', '3.1 Rent is due in advance')).toBe(true);

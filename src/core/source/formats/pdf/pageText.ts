@@ -1,4 +1,4 @@
-import { isIdeographic, opensWithDate } from '../../../text';
+import { findNumbers, isIdeographic, opensWithDate } from '../../../text';
 import { unionBox } from '../../geometry';
 import type { Box, Geometry } from '../../types';
 import { composeAccents, composed } from './accents';
@@ -37,6 +37,15 @@ const LIST_MARK =
 const BARE_NUMBER = /^\d{1,2}(?:\.\d{1,3})*\s/;
 const LEANS =
   /\b(?:of|to|on|until|till|from|by|and|or|than|least|most|the|an?|at|in|for|with|about|over|under|between|within|clauses?|articles?|sections?|notes?|pages?|tables?|figures?|schedule|annex|chapter|bis|vom|von|zum|zur|am|ab|und|oder|als|mit|seit|der|die|das|den|dem|ein|eine)\s*$/;
+
+/** True for a line that opens with the number in figures that the line above ends with in words: “fourteen (14) days” is no item of a list. */
+function saysAgain(above: string, text: string): boolean {
+  const figures = /^\((\d{1,3})\)/.exec(text)?.[1];
+  if (figures === undefined) return false;
+  const tail = above.trimEnd().slice(-40);
+  const words = findNumbers(tail, 'de').at(-1);
+  return words !== undefined && words.end === tail.length && words.value === figures;
+}
 
 function boxOf(item: RawItem): Box {
   const [ascent, descent] = [0.8 * item.size, 0.21 * item.size];
@@ -147,7 +156,10 @@ class PageWriter {
     const { before, leading, right } = around;
     if (row.y - before.y > 1.35 * leading || Math.abs(row.size - before.size) > 0.12 * row.size) return true;
     const above = this.text.slice(last.start, last.end);
-    const goesOn = (BARE_NUMBER.test(text) && LEANS.test(above)) || (text.startsWith('§') && /,\s*$/.test(above));
+    const goesOn =
+      (BARE_NUMBER.test(text) && LEANS.test(above)) ||
+      (text.startsWith('§') && /,\s*$/.test(above)) ||
+      saysAgain(above, text);
     if ((LIST_MARK.test(text) && !opensWithDate(text) && !goesOn) || cells > 2 || (last.cells?.length ?? 0) > 2)
       return true;
     const [head, beforeHead] = [(row.pieces[0] as Piece).x0, (before.pieces[0] as Piece).x0];
