@@ -19,6 +19,8 @@ function words(whole: string, parts = ''): RegExp {
   return new RegExp(String.raw`(?<!\p{L})(?:${whole})(?!\p{L})${parts === '' ? '' : `|${parts}`}`, 'iu');
 }
 
+const NEVER = /(?!)/;
+
 const PROPERTIES: readonly Property[] = [
   {
     asked: words('how deep|wie tief', '深さ'),
@@ -123,6 +125,15 @@ const PROPERTIES: readonly Property[] = [
     more: words('(?:holds?|carr(?:y|ies)|seats?|takes?) (?:more|over)'),
     less: words('(?:holds?|carr(?:y|ies)|seats?|takes?) (?:less|fewer|under)'),
     head: words('capacity|seats|kapazität|\\p{L}*plätze', '定員|収容'),
+  },
+  // What is counted stands in a column of its own beside what is measured of it.
+  {
+    asked: words('how many|wie ?viele', '何(?:件|回|台|隻|人|名|本)'),
+    most: NEVER,
+    least: NEVER,
+    more: NEVER,
+    less: NEVER,
+    head: words('number|count|quantity|qty|anzahl|stückzahl', '件数|回数|台数|隻数|人数|本数|数量'),
   },
 ]; // prettier-ignore
 

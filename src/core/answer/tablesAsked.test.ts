@@ -27,6 +27,12 @@ const library = libraryOfTexts({
     'Route          Distance (km)    Time (minutes)    Operated by',
     'Skerrow                   18                45    Sound Ferries',
     'Great Holm                 6                20    Town council',
+    '',
+    'Table 4: Speed near the bed (m/s)',
+    '',
+    'Manoeuvre            Mean     Maximum      Number',
+    'Arrival               0.9         1.8         412',
+    'Departure             1.4         2.9         409',
   ].join('\n'),
   'years.txt': [
     'The port in figures',
@@ -60,6 +66,7 @@ describe('what the columns of a table tell', () => {
     ['How many crew does Heather need?', /^6/],
     ['How long does the crossing to Skerrow take?', /^45/],
     ['Who operates Great Holm?', /^Town council$/],
+    ['How many departures were recorded?', /^409/],
   ])('“%s” is told by the cell of its row and column', (question, headline) => {
     const answer = ask(question, 'fleet.txt');
     expect(answer.headline).toMatch(headline);

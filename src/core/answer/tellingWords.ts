@@ -1,4 +1,4 @@
-import { MATERIAL } from './toldByForm';
+import { MATERIAL, SIGNED } from './toldByForm';
 
 /**
  * What is asked of how a thing came about, whose it is, of its colour and address, each with the words of which a sentence that answers holds one: a date or a name by
@@ -26,7 +26,7 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /^who won\b|^wer (?:gewann|hat .{2,50}gewonnen)(?!\p{L})/iu,
     /\bw[io]n|victor|\bbeat|first|prize|champion|gew[ao]nn|sieg|erste/i,
   ],
-  [/^who signed\b|^wer hat .{2,50}unterschrieben(?!\p{L})/iu, /[Ss]ign|behalf|unterzeichn|unterschr|im Namen/u],
+  [/^who signed\b|^wer hat .{2,50}unterschrieben(?!\p{L})/iu, new RegExp(`[Ss]ign|behalf|unterzeichn|unterschr|im Namen|${SIGNED.source}`, 'u')], // prettier-ignore
   [
     /^who (?:owns|bought|sold)\b|^wem gehör/i,
     /\b[Oo]wn|[Bb]elong|[Pp]ropert|\bb[uo]y|bought|purchas|acqui|sold|sell|shareholder|\bheld by\b|holds? (?:all|the shares|\d)|\bstays? its\b|\(the .?(?:Seller|Buyer|Purchaser|Owner)|[Gg]ehör|[Ee]igen/,

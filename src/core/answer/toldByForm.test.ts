@@ -16,6 +16,18 @@ describe('what is told by its form', () => {
     (question) => expect(answered(LEASE, question)).toBe('eight years'),
   );
 
+  test('who signed is told by the names below', () => {
+    const deed =
+      'Agreement\n\nThe Customer and the Provider agree as follows. Notices are sent by post.\n\nCOLDWATER COOPERATIVE By: /s/ Marta Quill Name: Marta Quill Title: Manager\n\nPELLAN TERMINALS LLC By: /s/ Owen Tarr Name: Owen Tarr Title: President';
+    expect(answered(deed, 'Who signed for the cooperative?')).toContain('Marta Quill');
+  });
+
+  test('how much money is held is told by cash, whatever is sold for some', () => {
+    const accounts =
+      'Accounts\n\nTable 1: Position, in thousands of crowns\n\n                          2025        2024\nCash and cash equivalents     310         280\nStocks                         61          72\n\nThe company sold the ferry Linnet for 2.6 million crowns in cash.';
+    expect(answered(accounts, 'How much cash did the company hold?')).toMatch(/^310/);
+  });
+
   test('how long a German contract runs is told by its Laufzeit', () => {
     const text =
       'Pachtvertrag\n\n§ 1 Die Pacht beträgt 300 Kronen.\n\n§ 2 Die Laufzeit beträgt zwölf Jahre.\n\n§ 3 Die Kündigungsfrist beträgt sechs Monate.';

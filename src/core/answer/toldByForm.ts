@@ -6,6 +6,10 @@ import type { Language } from '../text';
 export const MATERIAL =
   /(?<!\p{L})(?:(?:stainless |galvani[sz]ed |mild |cast |high-tensile )?steel|(?:cast |wrought )?iron|bronze|brass|copper|alumini?um|zinc|titanium|wood|timber|oak|larch|pine|teak|plywood|bamboo|concrete|stone|granite|brick|slate|glass|glassfibre|fibreglass|plastics?|polyester|polyethylene|polypropylene|polyamide|nylon|pvc|rubber|neoprene|foam|canvas|cotton|linen|leather|wool|hemp|cardboard|ceramics?|porcelain|\p{L}*(?:stahl|guss|holz|beton|gummi|kunststoff|glas|blech)|eisen|bronze|messing|kupfer|eiche|stein|granit|leder|stoff|wolle)(?!\p{L})|鋼|ステンレス|鉄|青銅|真鍮|銅|アルミ|木製?|樫|コンクリート|石|樹脂|プラスチック|ゴム|ガラス|布|革|綿|紙/iu;
 
+/** How the names below a paper are set: with a sign of signature, behind what they stand for, or below the body that they act for. */
+export const SIGNED =
+  /\/s\/|^\s*(?:By|Signed(?: by)?|Signature|Name)\s?:|\bBy: .*\bName: |^\s*For (?:and on behalf of )?(?:the )?\p{Lu}.{2,60}\p{Lu}[\p{L}’']+\s*$|\bsigned\b|\bsgd\b|(?<!\p{L})gez\.|im Auftrag|署名|記名/u;
+
 /** What a sentence says by its form, without the words that ask for it: the words that ask, those of a group where there is one, and the form. */
 const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   // Since when something holds is said by what brings it into force.
@@ -111,7 +115,7 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   // Who signed is told by the names below, with a sign before or an office behind them.
   [
     /^(?:who|which (?:person|officer|official)) (?<said>signed|has signed|executed|put (?:his|her|their) names? to)\b|^wer (?:hat )?.*?(?<sagt>unterschrieben|unterzeichnet\w*|gezeichnet)|(?<gilt>署名者|署名したのは)/iu,
-    /\/s\/|^\s*(?:By|Signed(?: by)?|Signature|Name)\s?:|\bBy: .*\bName: |^\s*For (?:and on behalf of )?(?:the )?\p{Lu}.{2,60}\p{Lu}[\p{L}’']+\s*$|\bsigned\b|\bsgd\b|(?<!\p{L})gez\.|im Auftrag|署名|記名/u,
+    SIGNED,
   ],
   // Who came into an office is told by whom it was given to.
   [
