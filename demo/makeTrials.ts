@@ -1,15 +1,18 @@
-import { mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, readdirSync, writeFileSync } from 'node:fs';
 import path from 'node:path';
 import { fileURLToPath } from 'node:url';
 import type { SmallTable } from './figures';
+import { inMoney, moneyOf, questionInMoney, type Asked } from './otherMoney';
 import { compose } from './typeset/compose';
 import { setNotice } from './typeset/notice';
 
 /**
  * Sets the documents that `trials/written.jsonl` asks about as PDFs, from `trials/written/*.txt`: `npm run trial-documents -- FOLDER`. Their marks are those of the
- * demo's texts, with tables in place: `@table caption | unit` or `@words caption`, then rows of cells behind `|`.
+ * demo's texts, with tables in place: `@table caption | unit` or `@words caption`, then rows of cells behind `|`. With `--other-money` their sums are in euros, dollars
+ * or pounds instead of crowns, and the questions of all sets over them, put in the same money, are written beside them as `questions.jsonl`.
  */
-const [, , folder = 'trials/written'] = process.argv;
+const [, , folder = 'trials/written', ...options] = process.argv;
+const SETS = ['written', 'further', 'simple', 'silent', 'lists', 'others', 'parts', 'several'];
 const from = fileURLToPath(new URL('../trials/written/', import.meta.url));
 const TABLE = /^@(table|words) (.+?)(?: \| (.+))?\n((?:\|.*(?:\n|$))+)/gm;
 
@@ -30,9 +33,41 @@ function parted(text: string): { readonly text: string; readonly tables: Record<
 }
 
 mkdirSync(folder, { recursive: true });
+const titleOf = (doc: string): string => path.basename(doc, '.pdf');
+const otherMoney = options.includes('--other-money');
+const asked = SETS.flatMap((set) =>
+  readFileSync(new URL(`../trials/${set}.jsonl`, import.meta.url), 'utf8')
+    .split('\n')
+    .filter((line) => line !== '')
+    .map((line) => JSON.parse(line) as Asked)
+    .filter(({ docs = [] }) => docs.every((doc) => existsSync(`${from}${titleOf(doc)}.txt`))),
+);
+const money = moneyOf(asked);
+const read = (doc: string): string => readFileSync(`${from}${titleOf(doc)}.txt`, 'utf8').replace(/\s+/g, ' ');
+
+/** False for a question whose place can no longer be told by the words that told it in crowns. */
+function keepsItsPlace(before: Asked, after: Asked): boolean {
+  return (after.right ?? []).every(({ doc, holds }, at) => {
+    const [was, is] = [before.right?.[at]?.holds ?? '', holds].map((pattern) => new RegExp(pattern, 'i')) as [
+      RegExp,
+      RegExp,
+    ];
+    return !was.test(read(doc)) || is.test(inMoney(read(doc), money(titleOf(doc))));
+  });
+}
+
+if (otherMoney)
+  writeFileSync(
+    path.join(folder, 'questions.jsonl'),
+    asked
+      .map((one) => ({ one, other: questionInMoney(one, money(titleOf(one.docs?.[0] ?? ''))) }))
+      .flatMap(({ one, other }) => (keepsItsPlace(one, other) ? JSON.stringify(other) : []))
+      .join('\n'),
+  );
 for (const file of readdirSync(from).filter((one) => one.endsWith('.txt'))) {
   const title = path.basename(file, '.txt');
-  const text = readFileSync(from + file, 'utf8');
+  const written = readFileSync(from + file, 'utf8');
+  const text = otherMoney ? inMoney(written, money(title)) : written;
   const set = /[\u3040-\u30ff]/.test(text)
     ? setNotice(text, { title, author: '', made: new Date(Date.UTC(2025, 0, 1)) })
     : compose({
