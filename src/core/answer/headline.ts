@@ -222,13 +222,32 @@ function told(text: string, question: Question, language: Language): string {
 /** Share of the question that a sentence must hold for a yes or no to be read off it; of less it is told as it stands. */
 const SAYS_IT = 0.6;
 
+/** The cells of a row that is printed on several lines, so that the words of one stand between those of another; none for other evidence. */
+function wrappedCells({ row, source, unit }: Evidence): readonly TableCell[] {
+  const [first, ...more] = unit.spans;
+  const printed = first === undefined ? '' : (source.page(first.page)?.text.slice(first.start, first.end) ?? '');
+  return row === null || more.length > 0 || !printed.includes('\n') ? [] : row.row.cells.flatMap((cell) => cell ?? []);
+}
+
+/** What the first of some cells with an answer says; null where none holds one. */
+function cellTelling(cells: readonly TableCell[], question: Question, language: Language): string | null {
+  const [said] = cells.flatMap(({ text }) => {
+    const [told] = freshMentions(text, question, language);
+    return told === undefined ? [] : text.slice(told.start, told.end);
+  });
+  return said ?? null;
+}
+
 /** The short answer: the value, date or name asked for, a yes or no with its condition, else the sentence's leading clause. */
 export function headlineOf(best: Evidence, question: Question): string {
   const { language } = best.source.segment;
   const cell = askedCell(best, question);
   if (cell !== null) return sayCell(cell, language);
+  const wrapped = wrappedCells(best);
   if (['amount', 'number', 'percentage', 'date', 'duration'].includes(question.kind)) {
-    return closestMention(best, question) ?? told(best.text, question, language);
+    return (
+      cellTelling(wrapped, question, language) ?? closestMention(best, question) ?? told(best.text, question, language)
+    );
   }
   const party =
     partyNamed(best.text, question) ?? (asksHolder(question) ? someoneNamed(best.text, question.text) : null);
@@ -237,5 +256,7 @@ export function headlineOf(best: Evidence, question: Question): string {
   const says = best.unit.kind === 'sentence' && (!/:\s*$/.test(best.text) || CONDITION.test(best.text));
   if (question.kind === 'yes-no' && best.features.covered >= SAYS_IT && says)
     return yesNo(best.text, question.text, language);
-  return told(best.text, question, language);
+  const label = best.row?.row.path.at(-1) ?? '';
+  const text = wrapped.length === 0 ? best.text : `${label}: ${wrapped.map((one) => one.text).join('; ')}`;
+  return told(text, question, language);
 }

@@ -1,12 +1,14 @@
-import type { Language, Range } from '../text';
+import { CURRENCY_CODES, type Language, type Range } from '../text';
 import { ranges } from './measuredNumbers';
 
 /** Names: capitalised words in a row that do not open the sentence. */
 const NAME =
   /(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.’'-]*\p{L}(?:\s+(?:(?:of|the|and|&|von|der)\s+)?\p{Lu}[\p{L}&.’'-]*\p{L})*/gu;
 /** Capital words that name no one. */
-const NO_PARTY =
-  /^(?:(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day)(?: and (?=\p{Lu}))?)+$|^(?:EUR|USD|GBP|JPY|CHF|SEK|NOK|DKK|CAD|AUD|Kr)$|^(?:Table|Figure|Annex|Appendix|Clause|Article|Section|Schedule|Note|Chapter|Part)s?$/u;
+const NO_PARTY = new RegExp(
+  String.raw`^(?:(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day)(?: and (?=\p{Lu}))?)+$|^(?:${CURRENCY_CODES}|Kr)$|^(?:Table|Figure|Annex|Appendix|Clause|Article|Section|Schedule|Note|Chapter|Part)s?$`,
+  'u',
+);
 /** Who does what a sentence in the passive tells: "by the release manager". */
 const AGENT = /(?<=\bby )(?:the |an? |any |its |their )?\p{Ll}{4,}(?:\s\p{Ll}{4,})?/gu;
 /** The same in German, where every noun is written like a name: who opens a sentence as its subject, or stands behind its verb, and two such words in a row. */

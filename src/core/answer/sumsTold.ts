@@ -141,7 +141,7 @@ export function sumsTold(text: string, asked: string, language: Language): Range
   // How much of a thing, other than money, a share tells too: "losses of up to 0.25 %".
   return (
     told ??
-    (namesMoney(asked) || !OF_A_THING.test(asked)
+    (!OF_A_THING.test(asked) || namesMoney(asked)
       ? []
       : measuredNumbers(text, language).filter(({ unit }) => unit === '%'))
   );

@@ -1,6 +1,6 @@
 import Big from 'big.js';
 import { plainUnit } from '../source';
-import { datesOf, isDigit, numbersOf, type Language, type NumberMention } from '../text';
+import { CURRENCY_CODES, datesOf, isDigit, numbersOf, type Language, type NumberMention } from '../text';
 import type { Quantity } from './quantity';
 
 export type FigureKind = 'date' | 'percentage' | 'points' | 'duration' | 'amount' | 'number';
@@ -24,6 +24,8 @@ const HEDGES =
 /** Behind these a date ends or begins a period that figures are of; it says nothing by itself. */
 const ENDS_PERIOD =
   /\b(?:years?|quarters?|months?|period|half(?:[- ]year)?)\s+(?:ended|ending|to)\s+(?:on\s+)?$|\b(?:as (?:at|of)|at)\s+$/iu;
+/** Capitals that a number is part of the name of, "MW 40"; a currency is none. */
+const NAMED_IN_CAPITALS = new RegExp(String.raw`(?<![\p{L}\d])(?!TEUR|${CURRENCY_CODES})[A-Z][A-Z\d-]+\s$`, 'u');
 const LIST_MARK = /(?:^|\n)\s*[([]?$/;
 const YEAR = /^\(?(?:19|20)\d\d\)?$/;
 /** Before a year that is followed by what it counts for all the world: "In 2022 passengers". */
@@ -53,10 +55,7 @@ function isNoFigure(text: string, { start, end, value }: NumberMention, spelt: b
   if (LIST_MARK.test(before) && /^\d{1,2}(?:\.\d{1,3})?$/.test(text.slice(start, end)) && /^\s+\p{Lu}/u.test(after))
     return true;
   if (LIST_MARK.test(before) && /^(?:[.)\]]|\.\d+)*\.?[.)\]]\s|^(?:\.\d+)+\s/.test(after)) return true;
-  return (
-    /(?<![\p{L}\d])(?!EUR|USD|GBP|JPY|CHF|SEK|NOK|DKK|CAD|AUD|TEUR)[A-Z][A-Z\d-]+\s$/u.test(before) &&
-    /^\d{1,5}$/.test(value)
-  );
+  return NAMED_IN_CAPITALS.test(before) && /^\d{1,5}$/.test(value);
 }
 
 /** True for four digits that name a year, rather than so many of something: "over 1900 models". */

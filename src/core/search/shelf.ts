@@ -57,14 +57,32 @@ export interface UnitText {
 
 type TextUnit = UnitText['unit'];
 
+const NONE: readonly Span[] = [];
+
+/** Of stretches in order those that share characters with a span. */
+function touching(stretches: readonly Span[] | undefined, { start, end }: Span): readonly Span[] {
+  if (stretches === undefined) return NONE;
+  let [from, to] = [0, stretches.length];
+  while (from < to) {
+    const middle = (from + to) >> 1;
+    if ((stretches[middle] as Span).end > start) to = middle;
+    else from = middle + 1;
+  }
+  let last = from;
+  while (last < stretches.length && (stretches[last] as Span).start < end) last += 1;
+  return last === from ? NONE : stretches.slice(from, last);
+}
+
 /** A unit cut where rows of tables begin and end: what stands in one is that row, whole, on however many lines it is printed; a row at which units were taken before is not taken again. */
 function cutAtRows(unit: TextUnit, source: ShelfSource, taken: Set<string>): TextUnit[] {
   const stretches = rowStretches(source.tables ?? []);
   if (stretches.size === 0 || (unit.kind !== 'row' && unit.kind !== 'sentence')) return [unit];
+  const rowsOf = unit.spans.map((span) => touching(stretches.get(span.page), span));
+  if (rowsOf.every((rows) => rows.length === 0)) return [unit];
   const parts: TextUnit[] = [];
   let cut = false;
-  for (const span of unit.spans) {
-    const rows = (stretches.get(span.page) ?? []).filter((row) => row.start < span.end && span.start < row.end);
+  for (const [at, span] of unit.spans.entries()) {
+    const rows = rowsOf[at] ?? NONE;
     let from = span.start;
     const between = (to: number): void => {
       const part = { page: span.page, start: from, end: to };

@@ -4,7 +4,7 @@ export { datesOf, numbersOf, remembered, tokensOf } from './once';
 export { joinLineEnds, oneLine } from './oneLine';
 export { findPipeTables, type TextCell, type TextTable } from './pipeTables';
 export { splitSentences, type Range } from './sentences';
-export { CURRENCIES, SUM_IN_FIGURES } from './money';
+export { CURRENCY_CODES, CURRENCIES, SUM_IN_FIGURES } from './money';
 export { findNumbers, parseDigits } from './numbers';
 export type { NumberMention } from './numberMention';
 export { erasIn, findDates, opensWithDate, sayDate, type DateMention } from './dates';

@@ -1,5 +1,6 @@
 import Big from 'big.js';
 import { findGermanNumbers, germanUnit } from './germanNumbers';
+import { CURRENCY_CODES } from './money';
 import { findJapaneseNumbers } from './japaneseNumbers';
 import type { Language } from './language';
 import type { NumberMention } from './numberMention';
@@ -35,12 +36,12 @@ const WORD_VALUES = new Map<string, number>([
 ]);
 
 const UNIT_WORDS =
-  'crowns?|kronen?|franken|cents?|[öø]re|dollars?|euros?|pounds?|yen|francs?|marks?|t?eur|usd|gbp|jpy|chf|sek|nok|dkk|cad|aud|kr|per cent|percent|percentage points?|prozent|basis points?|' +
+  `crowns?|kronen?|franken|cents?|[öø]re|dollars?|euros?|pounds?|yen|francs?|marks?|TEUR|${CURRENCY_CODES}|kr|per cent|percent|percentage points?|prozent|basis points?|` +
   's|secs?|mins?|h|hrs?|std|sek|seconds?|minutes?|hours?|days?|weeks?|months?|years?|quarters?|sekunden?|minuten?|stunden?|(?:arbeits|werk|kalender|bank|urlaubs)?tage?n?|wochen?|monate?n?|jahre?n?|' +
   'mm|cm|km|metres?|meters?|kilometres?|miles?|knots?|feet|inches|tonnes?|tons?|kg|kilograms?|litres?|kw|mw|kwh|' +
   'bytes?|(?:kilo|mega|giga|tera)bytes?|[kmgt]i?b|bits?|[kmg]?hz|pages?|passengers?|vessels?|sailings?|persons?|people|employees|shares?';
 /** Names of currencies that stand before a sum: "EUR 350", "Kr. 1,200". */
-const CODES = String.raw`T?EUR|USD|GBP|JPY|CHF|SEK|NOK|DKK|CAD|AUD|US\$|Kr\.?|Fr\.|Rs\.?`;
+const BEFORE_SUMS = String.raw`TEUR|${CURRENCY_CODES}|US\$|Kr\.?|Fr\.|Rs\.?`;
 const SHORT_NAMES: readonly (readonly [RegExp, string])[] = [
   [/^kr\.?$/i, 'crown'],
   [/^fr\.?$/i, 'franc'],
@@ -51,21 +52,23 @@ const SHORT_NAMES: readonly (readonly [RegExp, string])[] = [
   [/^mins?$/i, 'minute'],
   [/^(?:h|hrs?|std)$/i, 'hour'],
 ];
-const CODE = new RegExp(`^(?:${CODES}|kr\\.?)$`);
+const CODE = new RegExp(`^(?:${BEFORE_SUMS}|kr\\.?)$`);
 /** Thousands set apart by spaces: by narrow ones anywhere, by plain ones before a word only, since the cells of a row stand a space apart too. */
-const SPACED = String.raw`\d{1,3}(?:[\u00a0\u2009\u202f]\d{3})+(?:[.,]\d+)?|(?<![\d.,)]\s|\b(?:articles?|sections?|clauses?|tables?|notes?|pages?|berths?|stations?|no\.)\s)\d{1,3}(?: \d{3})+(?:[.,]\d+)?(?=\s\p{L}{2})|(?<=(?:EUR|USD|CHF|SEK|NOK|DKK|[€£$])\s?)\d{1,3}(?: \d{3})+(?:[.,]\d+)?`;
+const SPACED = String.raw`(?=\d{1,3}[ \u00a0\u2009\u202f]\d{3})(?:\d{1,3}(?:[\u00a0\u2009\u202f]\d{3})+(?:[.,]\d+)?|(?<![\d.,)]\s|\b(?:articles?|sections?|clauses?|tables?|notes?|pages?|berths?|stations?|no\.)\s)\d{1,3}(?: \d{3})+(?:[.,]\d+)?(?=\s\p{L}{2})|(?<=(?:${CURRENCY_CODES}|[€£$])\s?)\d{1,3}(?: \d{3})+(?:[.,]\d+)?)`;
 const DIGITS = String.raw`${SPACED}|\d{1,3}(?:,\d{3})+(?:\.\d+)?|\d{1,3}(?:\.\d{3})+(?:,\d+)?|\d+(?:[.,]\d+)?`;
 const SCALE_WORDS = Object.keys(SCALES)
   .filter((word) => word.length > 1)
   .join('|');
 const IN_DIGITS = new RegExp(
-  String.raw`(?<open>\()?(?<sign>[-−–△▲](?=[$€£¥\d]))?(?<currency>(?<![\p{L}\d])(?:${CODES})|[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:[\s-]?(?<scale>${SCALE_WORDS})\b(?:(?<=\b(?:mio|mrd))\.)?)?\)?(?:[\s-]?(?<unit>%|T?€|[£$](?!\d)|(?:working |business |banking |calendar )?(?:${UNIT_WORDS})\b))?`,
+  String.raw`(?<open>\()?(?<sign>[-−–△▲](?=[$€£¥\d]))?(?<currency>(?:${BEFORE_SUMS})(?=\s?\d)(?<![\p{L}\d](?:${BEFORE_SUMS}))|[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:[\s-]?(?<scale>${SCALE_WORDS})\b(?:(?<=\b(?:mio|mrd))\.)?)?\)?(?:[\s-]?(?<unit>%|T?€|[£$](?!\d)|(?:working |business |banking |calendar )?(?:${UNIT_WORDS})\b))?`,
   'giu',
 );
 /** A scale in a letter or two behind a sum of money, "€31.2m", or before the money's name, "31.2m crowns". */
 const SHORT_SCALE = /^\s?(?<scale>m|mn|bn|k)\b(?![²³])/iu;
-const SHORT_BEFORE_MONEY =
-  /^\s?(?<scale>m|mn|bn|k)\s+(?<unit>crowns?|dollars?|euros?|pounds?|yen|francs?|marks?|EUR|USD|GBP|CHF)\b/iu;
+const SHORT_BEFORE_MONEY = new RegExp(
+  String.raw`^\s?(?<scale>m|mn|bn|k)\s+(?<unit>crowns?|dollars?|euros?|pounds?|yen|francs?|marks?|${CURRENCY_CODES})\b`,
+  'iu',
+);
 const SHORT: Readonly<Record<string, number>> = { m: 1e6, mn: 1e6, bn: 1e9, k: 1e3 };
 const NUMBER_WORD = [...WORD_VALUES.keys(), 'hundred', 'thousand', 'million', 'billion'].join('|');
 const IN_WORDS = new RegExp(

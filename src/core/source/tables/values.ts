@@ -1,4 +1,4 @@
-import { parseDigits, type Language } from '../../text';
+import { CURRENCY_CODES, parseDigits, type Language } from '../../text';
 import type { CellValue } from './types';
 
 /** Unit and scale that stand over several cells: in a caption, a column head or a row label. */
@@ -220,7 +220,7 @@ function isMoney(unit: string): boolean {
 }
 
 /** A sign or code of currency beside a figure. */
-export const SIGN = /[$€£¥]|US\$|\b(?:USD|EUR|GBP|JPY|CHF)\b/;
+export const SIGN = new RegExp(String.raw`[$€£¥]|US\$|\b(?:${CURRENCY_CODES})\b`);
 /** Marks of footnotes behind a figure: "1,204 (1)", "28.4*", "12 a)", "5¹". */
 const NOTE_MARK = /(?<=[\d)%–—-])(?:\s*(?:\(\d{1,2}\)|[*†‡§#]{1,3}|[¹²³⁰⁴-⁹]+|\[[a-z\d]{1,2}\])|\s+\(?[a-z]\))+$/u;
 const NIL = /^(?:[$€£¥]\s*)?[-–—−‐－](?:\s*%)?$|^(?:nil|none)$/i;
