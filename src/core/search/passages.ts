@@ -1,4 +1,4 @@
-import { opensWithDate, splitSentences } from '../text';
+import { opensWithDate, splitSentences, wordsOfLine } from '../text';
 import { DEFAULT_PASSAGES, type PassageOptions } from './cutting';
 import { announces, JAPANESE_ITEM } from './announces';
 import { RUN_IN } from './runIn';
@@ -62,10 +62,6 @@ function withMarksBlank(page: PageText, { start, end }: Line): string {
   return text;
 }
 
-function wordCount(text: string): number {
-  return text.split(/\s+/).length + (text.match(/[\u3040-\u9fff]/g)?.length ?? 0) / 2;
-}
-
 /**
  * Cuts pages, given in order, into passages of whole sentences and table rows. A sentence goes on over columns and pages; running heads
  * and folios are passed over; footnotes stand apart from the sentences around them.
@@ -112,7 +108,7 @@ export class PassageBuilder {
         spans: [spanOf(page, line)],
         section: line.section,
         kind: 'heading',
-        words: wordCount(page.text.slice(line.start, line.end)),
+        words: wordsOfLine(page.text.slice(line.start, line.end)),
       });
       return;
     }
@@ -123,7 +119,7 @@ export class PassageBuilder {
         spans: [spanOf(page, line)],
         section: line.section,
         kind,
-        words: wordCount(page.text.slice(line.start, line.end)),
+        words: wordsOfLine(page.text.slice(line.start, line.end)),
       });
       return;
     }
@@ -164,7 +160,7 @@ export class PassageBuilder {
         spans: [span],
         section: first.section,
         kind: 'note',
-        words: wordCount(page.text.slice(span.start, span.end)),
+        words: wordsOfLine(page.text.slice(span.start, span.end)),
       });
       from = to;
     }
@@ -185,7 +181,7 @@ export class PassageBuilder {
       if (spans.length > 0) {
         const text = open.text.slice(range.start, range.end);
         this.addUnit(
-          { spans, section: open.section, kind: 'sentence', words: wordCount(text) },
+          { spans, section: open.section, kind: 'sentence', words: wordsOfLine(text) },
           { announces: announces(text), item: LIST_MARK.test(text), head: RUN_IN.test(text) },
         );
       }

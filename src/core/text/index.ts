@@ -1,5 +1,5 @@
 export { fold, type Folded } from './fold';
-export { countWords, tokenize, type Token } from './tokens';
+export { countWords, tokenize, wordsOfLine, type Token } from './tokens';
 export { datesOf, numbersOf, remembered, tokensOf } from './once';
 export { joinLineEnds, oneLine } from './oneLine';
 export { findPipeTables, type TextCell, type TextTable } from './pipeTables';

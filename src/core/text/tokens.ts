@@ -96,6 +96,11 @@ function pushFolded(tokens: Token[], text: string, start: number, end: number): 
   if (word !== '') tokens.push({ start, end, word });
 }
 
+/** About how many words a reader takes a line for, two characters of Japanese counting as one. */
+export function wordsOfLine(line: string): number {
+  return line.trim().split(/\s+/).length + (line.match(/[\u3040-\u9fff]/g)?.length ?? 0) / 2;
+}
+
 /** How many words a text has, an ideograph counting as one; without the cost of folding them. */
 export function countWords(text: string): number {
   let count = 0;

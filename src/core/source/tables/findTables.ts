@@ -1,5 +1,5 @@
 import type { Language } from '../../text';
-import type { Page } from '../types';
+import type { Line, Page } from '../types';
 import { turned, turnOf, type Band, type Turn } from './atoms';
 import { captionOf, type Caption } from './captions';
 import { sameColumns } from './columns';
@@ -50,22 +50,21 @@ interface Standing {
 function goesOn(one: Standing, two: Standing, caption: string | null): boolean {
   const [upper, lower] = [one.grid, two.grid];
   if (lower.page.number !== upper.page.number + 1 || upper.turn !== lower.turn) return false;
-  let titled = false;
-  const flow = ({ grid, page }: Standing, before: boolean): number => {
+  const textOf = ({ start, end }: Line, page: Page): string => page.text.slice(start, end);
+  const flow = ({ grid, page }: Standing, before: boolean): readonly Line[] => {
     const lines = new Set(grid.bands.flatMap((band) => band.lines));
     const [first, last] = [grid.bands[0]?.lines[0], grid.bands.at(-1)?.lines.at(-1)];
     return page.lines.filter((line) => {
       if (line.role !== 'body' && line.role !== 'heading') return false;
       if (lines.has(line)) return false;
-      const text = page.text.slice(line.start, line.end);
-      if (/continued|fortsetzung|carried (?:forward|over)|brought forward|続き/i.test(text)) return false;
-      const between = before ? line.start < (first?.start ?? 0) : line.start > (last?.end ?? 0);
-      titled ||= before && between && line.role === 'heading' && text !== caption;
-      return between;
-    }).length;
+      if (/continued|fortsetzung|carried (?:forward|over)|brought forward|続き/i.test(textOf(line, page))) return false;
+      return before ? line.start < (first?.start ?? 0) : line.start > (last?.end ?? 0);
+    });
   };
+  const between = flow(two, true);
+  if (flow(one, false).length > 0 || between.length > LINES_BETWEEN) return false;
   // Another heading opens another table.
-  if (flow(one, false) > 0 || flow(two, true) > LINES_BETWEEN || titled) return false;
+  if (between.some((line) => line.role === 'heading' && textOf(line, two.page) !== caption)) return false;
   const shift = (upper.columns[0]?.x0 ?? 0) - (lower.columns[0]?.x0 ?? 0);
   return sameColumns(upper.columns, lower.columns, shift);
 }

@@ -1,3 +1,4 @@
+import { wordsOfLine } from '../../text';
 import { isFlow, type Line, type Page } from '../types';
 
 /** Lines of running text that each of two columns of text holds, at least; a table whose cells were read one below the other has none. */
@@ -5,8 +6,7 @@ const RUNNING_LINES = 3;
 const RUNNING_WORDS = 5;
 
 function isRunning({ text }: Page, { start, end }: Line): boolean {
-  const words = text.slice(start, end);
-  return words.trim().split(/\s+/).length + (words.match(/[\u3040-\u9fff]/g)?.length ?? 0) / 3 >= RUNNING_WORDS;
+  return wordsOfLine(text.slice(start, end)) >= RUNNING_WORDS;
 }
 
 /** Indices of lines that begin a column of text: higher up than the line read before, and wholly to the right of it. */

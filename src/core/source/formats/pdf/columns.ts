@@ -1,4 +1,5 @@
 import { median } from '../../../median';
+import { wordsOfLine } from '../../../text';
 import type { Piece, Row } from './rows';
 
 /** Rows of one column of running text, top to bottom: what is read before going on to the next block. */
@@ -57,8 +58,7 @@ interface Side {
 }
 
 function wordsIn(pieces: readonly Piece[]): number {
-  const text = pieces.map((piece) => piece.text).join(' ');
-  return text.trim().split(/\s+/).length + (text.match(/[\u3040-\u9fff]/g)?.length ?? 0) / 2;
+  return wordsOfLine(pieces.map((piece) => piece.text).join(' '));
 }
 
 function hasCells(row: Row, pieces: readonly Piece[]): boolean {
