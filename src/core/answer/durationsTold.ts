@@ -3,7 +3,7 @@ import { measuredNumbers, ranges, UNITS_OF_TIME } from './measuredNumbers';
 
 /** How often something happens, without a number of days or years. */
 const EVERY =
-  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|twelve|fifteen|eighteen|twenty|thirty|forty|fifty|sixty|ninety|hundred|thousand|second|third|fourth|fifth|sixth|seventh|eighth|tenth|other|half|halbe|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?:[\s-]\p{L}+){1,2}(?!\p{L})(?<!\s(?:by|to|of|and|or|in|at|on|for|from|with|the|an?|und|oder|von|durch))|\bjedes halbe jahr\b/giu;
+  /\b(?:every|each|per|once in|at intervals of(?: not more than| at most)?|alle|je)\s(?:\d[\d,.]*|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fourteen|fifteen|eighteen|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?:-\p{L}+)?|hundred|thousand|second|third|fourth|fifth|sixth|seventh|eighth|tenth|other|half|halbe|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf)(?: \(\d{1,3}\))?(?:[\s-]\p{L}+){1,2}(?!\p{L})(?<!\s(?:by|to|of|and|or|in|at|on|for|from|with|the|an?|und|oder|von|durch))|\bjedes halbe jahr\b/giu;
 const ASKS_OFTEN =
   /\bhow (?:often|frequently)\b|\bat what intervals?\b|\bwie (?:oft|häufig)\b|\bin welchen (?:zeit)?abständen\b|\bin welchem (?:rhythmus|turnus)\b|何回|頻度|ごと|おき/i;
 export const FREQUENCY =
@@ -15,7 +15,7 @@ const SO_MANY_TIMES =
 const ASKS_LIMIT =
   /\bhow (?:often|frequently) (?:may|can|could|must|might)\b|\bwie (?:oft|häufig) (?:darf|dürfen|kann|können)\b/i;
 const AT_MOST =
-  /\b(?:at most|up to|(?:not|no) more than|a maximum of|höchstens|bis zu) (?:\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf) (?!per ?cent|%)\p{L}+/giu;
+  /\b(?:at most|up to|(?:not|no) more than|a maximum of|höchstens|bis zu) (?:\d{1,3}|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|twenty|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf) (?:\(\d{1,3}\) )?(?!per ?cent|%)\p{L}+/giu;
 /** A length of time that only tells how far a point lies from another: "thirty minutes before". */
 const FROM_A_POINT =
   /^\s*(?:before|beforehand|after|afterwards|prior|in advance|ahead|vor(?:her)?|zuvor|davor|danach|im voraus|nach|前|後)(?![\p{Ll}\p{Lu}])/iu;

@@ -81,6 +81,11 @@ describe('headlines', () => {
       'every eighteen months',
     ],
     [
+      'The hull is painted at once, and inspected every twenty-four (24) months by a diver.',
+      'How often is the hull inspected?',
+      'every twenty-four (24) months',
+    ],
+    [
       'The rent is restated to 1,133 crowns, the fee of the gate to 28,680 crowns.',
       'How much is the rent?',
       '1,133 crowns',

@@ -9,6 +9,7 @@ function dateOf(...paragraphs: string[]): string | undefined {
 
 describe('the date of a document', () => {
   test.each([
+    ['is told in the manner of deeds', ['Promotion', 'Aldmere Harbour Trust, the 15th day of February 2024', 'Dear Ms Fenn,'], '2024-02-15'], // prettier-ignore
     ['stands behind who writes', ['Letter', 'Holm Ice Works Ltd, 5 November 2024', 'Dear members,'], '2024-11-05'],
     ['behind who made it', ['Survey of the piles', 'Prepared by Saltmarsh College, October 2019.', 'Piles.'], '2019-10'], // prettier-ignore
     ['in its title', ['Wage settlement of 8 May 2024', 'The parties have settled the following.'], '2024-05-08'],

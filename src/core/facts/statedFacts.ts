@@ -160,6 +160,8 @@ function dateOf(front: readonly Front[], changesAnother: boolean): Found | null 
   const dates = front.flatMap(({ page, text }) =>
     findDates(text)
       .filter((date) => /^\d{4}-\d\d/.test(date.value))
+      // "the 1st day of August" is led and stands alone as "1 August" is.
+      .map((date) => ({ ...date, start: date.start - (/\bthe $/.test(text.slice(0, date.start)) ? 4 : 0) }))
       .map((date) => ({
         found: { value: date.value, quote: linesAround(text, date.start, date.end), page: page.number },
         led:

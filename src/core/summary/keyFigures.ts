@@ -31,7 +31,7 @@ const OF_ACCOUNTS: readonly RegExp[] = [
   /^(?:number of )?employees\b.{0,24}$/i,
 ];
 const MONTHS = 'January|February|March|April|May|June|July|August|September|October|November|December';
-const DATE = String.raw`\d{1,2}(?:st|nd|rd|th)? (?:${MONTHS}) \d{4}|(?:${MONTHS}) \d{1,2}, \d{4}|\d{4}-\d\d-\d\d`;
+const DATE = String.raw`\d{1,2}(?:st|nd|rd|th)? (?:(?:day )?of )?(?:${MONTHS}),? \d{4}|(?:${MONTHS}) \d{1,2}, \d{4}|\d{4}-\d\d-\d\d|\d{1,2}/\d{1,2}/\d{4}`;
 const NUMBER = String.raw`(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|eighteen|twenty(?:-\w+)?|thirty|sixty|ninety)(?: \(\d+\))?`;
 const TIME = String.raw`${NUMBER} (?:calendar |business )?(?:days?|weeks?|months?|years?)`;
 const BOND = String.raw`\b(?:agreement|lease|contract|term|tenancy|licen[cs]e|concession)\b`;

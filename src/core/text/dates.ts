@@ -27,15 +27,21 @@ const MONTH = `(?:${Object.keys(MONTHS)
   .join('|')})\\.?`;
 /** Told first, since most texts name no month: patterns with a month's name are then not tried. */
 const NAMES_MONTH = new RegExp(String.raw`\b${MONTH}`, 'iu');
+const WHOLE_MONTH = '(?:January|February|March|April|May|June|July|August|September|October|November|December)';
 const NAMED: readonly RegExp[] = [
   new RegExp(
-    String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th|\.)?(?: day of)?\s+(?<month>${MONTH}),?\s+(?<year>\d{4})\b`,
+    String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th|\.)?(?: (?:day )?of)?\s+(?<month>${MONTH}),?\s+(?<year>\d{4})\b`,
     'giu',
   ),
   new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<day>\d{1,2})(?:st|nd|rd|th)?,?\s+(?<year>\d{4})\b`, 'giu'),
   new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<year>\d{4})\b`, 'giu'),
   new RegExp(
-    String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?\s+(?<month>(?:January|February|March|April|May|June|July|August|September|October|November|December))\b(?!\s+\d{4})`,
+    String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?(?: (?:day )?of)?\s+(?<month>${WHOLE_MONTH})\b(?!,?\s+\d{4})`,
+    'gu',
+  ),
+  // "May 14", but no sum or share that follows the name: "April 20 crowns".
+  new RegExp(
+    String.raw`\b(?<month>${WHOLE_MONTH})\s+(?<day>\d{1,2})(?:st|nd|rd|th)?(?![\d%])(?!,?\s+\d{4}|[.,:]\d|\s+(?:per cent|thousand|million|billion)\b)`,
     'gu',
   ),
   /\b(?<day>\d{1,2})\.\s+(?<month>Januar|Februar|März|April|Mai|Juni|Juli|August|September|Oktober|November|Dezember)(?![\p{L}])(?!\s+\d{4})/gu,
@@ -43,7 +49,11 @@ const NAMED: readonly RegExp[] = [
 
 const NUMBERED: readonly RegExp[] = [
   /\b(?<year>\d{4})-(?<month>\d{2})-(?<day>\d{2})\b/gu,
-  /\b(?<day>\d{1,2})\.(?<month>\d{1,2})\.(?<year>\d{4})\b/gu,
+  /\b(?<day>\d{1,2})\.\s?(?<month>\d{1,2})\.\s?(?<year>\d{4})\b/gu,
+  /(?<![\d/])(?<year>(?:19|20)\d{2})[/.](?<month>\d{1,2})[/.](?<day>\d{1,2})(?![\d/])/gu,
+  // The day first, as in most countries, unless only the other way about is a date: 03/31/2025.
+  /(?<![\d/])(?<day>\d{1,2})\/(?<month>0?[1-9]|1[0-2])\/(?<year>(?:19|20)\d{2})(?![\d/])/gu,
+  /(?<![\d/])(?<month>0?[1-9]|1[0-2])\/(?<day>1[3-9]|2\d|3[01])\/(?<year>(?:19|20)\d{2})(?![\d/])/gu,
   /(?<year>\d{4})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
   /(?<era>令和|平成|昭和|大正|明治)(?<year>元|\d{1,2})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
 ];

@@ -102,6 +102,13 @@ describe('dates', () => {
     ['by 30 September each year', '--09-30'],
     ['am 3. Oktober 2020', '2020-10-03'],
     ['bis zum 1. März zu entrichten', '--03-01'],
+    ['the 30th of April, 2024', '2024-04-30'],
+    ['by May 14', '--05-14'],
+    ['due by 29/04/2024.', '2024-04-29'],
+    ['dated 03/31/2025', '2025-03-31'],
+    ['05/04/2024', '2024-04-05'],
+    ['2024/03/31', '2024-03-31'],
+    ['am 01. 04. 2025', '2025-04-01'],
   ])('read “%s” as %s', (text, value) => {
     expect(findDates(text).map((one) => one.value)).toEqual([value]);
   });
@@ -110,6 +117,11 @@ describe('dates', () => {
     expect(findDates('令和6年3月15日').map(({ value }) => value)).toEqual(['2024-03-15']);
     expect(findDates('平成元年4月').map(({ value }) => value)).toEqual(['1989-04']);
     expect(erasIn('令和5年の水揚げ量').map(({ year }) => year)).toEqual(['2023']);
+  });
+
+  test('are no months with a sum or a share behind them, and no fractions', () => {
+    expect(findDates('Fares rose in May 3.5 per cent, and in July 12 million crowns came in')).toEqual([]);
+    expect(findDates('clause 12/3/45, 1/2/2024/6, 13/14/2024')).toEqual([]);
   });
 
   test('are not found in impossible days', () => {

@@ -45,5 +45,7 @@ describe('a title', () => {
     expect(isSentence('Payment that falls due under')).toBe(true);
     expect(isSentence('What happens if the rent is not paid in time?')).toBe(false);
     expect(isSentence('Fees and charges')).toBe(false);
+    expect(isSentence('The flue gas leaves at 180 to 230 degrees. A higher')).toBe(true);
+    expect(isSentence('Fire and Rescue. General Provisions of the Port')).toBe(false);
   });
 });

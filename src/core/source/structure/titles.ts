@@ -12,7 +12,7 @@ export const CAPTION = /^(?:table|figure|fig\.|chart|tabelle|abbildung|abb\.|図
 
 /** Words of a sentence, which a title does without. */
 export const SPEAKS =
-  /\b(?:shall|must|may|means?|includes?|applies|apply|is|are|was|were|will|has|have|had|does|can|ist|sind|wird|muss|kann)\b/i;
+  /\b(?:shall|must|may|means?|includes?|applies|apply|is|are|was|were|will|has|have|had|does|can|should|would|could|ist|sind|wird|muss|kann)\b/i;
 
 /** A line that ends in two figures is a row of a table. */
 export const FIGURES = /\s\(?[-−–]?\d[\d,.]*%?\)?\s+\(?[-−–]?\d[\d,.]*%?\)?$/;
@@ -45,6 +45,8 @@ export function isSentence(rest: string): boolean {
   if (FILLED_IN.test(rest) || ACTS.test(rest)) return true;
   // "Pilots retire at 65.", "Press TRANSMIT.", „Die Absaugung einschalten.“
   if (rest.endsWith('.') && (IMPERATIVE.test(rest) || INFINITIVE.test(rest))) return true;
+  // "The gas should be at 180 degrees. A higher"
+  if (rest.length > 30 && /\p{Ll}{3}[.;] \p{Lu}\p{Ll}* ?(?!.*[.:]$)/u.test(rest) && !isCapitalised(rest)) return true;
   const stops = rest.endsWith('.') && !isCapitalised(rest);
   if (stops && (rest.split(' ').length > 4 || /\p{Ll} \d+\.$/u.test(rest))) return true;
   return LEANING.test(rest) || (rest.length > 30 && SPEAKS.test(rest) && !rest.endsWith('?'));

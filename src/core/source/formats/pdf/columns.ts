@@ -106,6 +106,19 @@ function drawnApart(rows: readonly Row[], x: number): boolean {
 
 /** Words a row of running text has, at least. */
 const RUNNING_WORDS = 3;
+
+/**
+ * True when the file draws the left side to its end and then goes back up to draw the right one from its top: columns of which the last is
+ * short, as on the last page of a paper.
+ */
+function goesBackUp(rows: readonly Row[], x: number, [left, right]: readonly [Side, Side]): boolean {
+  if (left.rows < MIN_ROWS || right.rows < 2) return false;
+  if ([left, right].some((one) => one.words < RUNNING_WORDS || one.letters < 0.5 || one.fill < 0.4)) return false;
+  const pieces = rows.flatMap((row) => row.pieces).sort((a, b) => a.order - b.order);
+  const first = pieces.findIndex((piece) => piece.x0 >= x);
+  const drawnAfter = pieces.slice(first).every((piece) => piece.x0 >= x);
+  return drawnAfter && left.bottom - right.top > 0.5 * (left.bottom - left.top);
+}
 /** Rows that must be drawn apart before columns are believed that do not read as running text. */
 const APART_ROWS = 10;
 
@@ -114,6 +127,7 @@ function partsColumns(rows: readonly Row[], x: number, regionWidth: number): boo
   const left = describeSide(rows, (piece) => piece.x1 <= x);
   const right = describeSide(rows, (piece) => piece.x0 >= x);
   const fewer = Math.min(left.rows, right.rows);
+  if (goesBackUp(rows, x, [left, right])) return true;
   if (fewer < MIN_ROWS || fewer < 0.4 * Math.max(left.rows, right.rows)) return false;
   const overlap = Math.min(left.bottom, right.bottom) - Math.max(left.top, right.top);
   if (overlap < 0.5 * Math.min(left.bottom - left.top, right.bottom - right.top)) return false;

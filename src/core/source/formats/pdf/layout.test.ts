@@ -104,6 +104,52 @@ describe('lines', () => {
   });
 });
 
+describe('two columns of which the last is short', () => {
+  const left = Array.from({ length: 12 }, (_, at) =>
+    item(`line ${at} of the first column of text`, 50, 100 + 12 * at, { width: 230 }),
+  );
+  const right = [
+    item('which goes on at the top of', 310, 100, { width: 220 }),
+    item('the second column and ends.', 310, 112, { width: 200 }),
+  ];
+  const lines = (items: readonly RawItem[]): string[] => textOf(...items).split('\n');
+
+  test('are read one after the other where they were drawn so', () => {
+    const read = lines([...left, ...right]);
+    expect(read.slice(0, 12)).toEqual(left.map(({ text }) => text));
+    expect(read.slice(12)).toEqual(right.map(({ text }) => text));
+  });
+
+  test('are rows where they were drawn row by row', () => {
+    const [one, two, ...rest] = left as [RawItem, RawItem, ...RawItem[]];
+    const [first, second] = right as [RawItem, RawItem];
+    expect(lines([one, first, two, second, ...rest])[0]).toBe(`${one.text} ${first.text}`);
+  });
+});
+
+describe('a change of type', () => {
+  const draft = (width: number, font: string): boolean | undefined =>
+    layOutPage({
+      width: 600,
+      height: 800,
+      items: [
+        item('Edition of May 2023', 50, 100, { width }),
+        item('Data', 50, 112, { font }),
+        item('The crane lifts nine tonnes at a reach of fourteen metres, and', 50, 124, { width: 400 }),
+        item('the hoist runs fast.', 50, 136),
+      ],
+    }).lines[1]?.opens;
+
+  test('below a line that ends early opens a paragraph', () => {
+    expect(draft(95, 'bold')).toBe(true);
+  });
+
+  test('opens none in the same type, or below a full line', () => {
+    expect(draft(95, 'f')).toBe(false);
+    expect(draft(400, 'bold')).toBe(false);
+  });
+});
+
 describe('a line that begins with a number', () => {
   const opens = (before: string, line: string): boolean | undefined => {
     const wide = item(before, 50, 100, { width: 400 });

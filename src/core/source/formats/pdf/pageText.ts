@@ -2,6 +2,7 @@ import { findNumbers, isIdeographic, opensWithDate } from '../../../text';
 import { unionBox } from '../../geometry';
 import type { Box, Geometry } from '../../types';
 import { composeAccents, composed } from './accents';
+import { isAutospace, setsAutospace, withoutAutospace } from './autospace';
 import { readingOrder, type Block } from './columns';
 import type { RawItem, RawPage } from './engine';
 import { makeRows, type Piece, type Row } from './rows';
@@ -29,6 +30,8 @@ export interface DraftPage {
 
 /** A gap above this part of the type size is a space between words. */
 const WORD_GAP = 0.16;
+/** A gap below this part of the type size may be one that is set between Japanese characters and figures. */
+const AUTOSPACE = 0.4;
 /** A gap above this part of the type size parts table cells. */
 const CELL_GAP = 1.5;
 const LIST_MARK =
@@ -90,12 +93,31 @@ function visibleTexts(pieces: readonly Piece[]): string[] {
   return texts;
 }
 
+/** The type that a whole row is set in; null where there are several. */
+function fontOf(row: Row): string | null {
+  const fonts = new Set(row.pieces.filter((piece) => piece.text.trim() !== '').map((piece) => piece.item.font));
+  return fonts.size === 1 ? ([...fonts][0] as string) : null;
+}
+
+/** The type that most characters of a page are set in. */
+function runningFont(items: readonly RawItem[]): string {
+  const letters = new Map<string, number>();
+  for (const { font, text } of items) letters.set(font, (letters.get(font) ?? 0) + text.length);
+  return [...letters].reduce((best, one) => (one[1] > best[1] ? one : best), ['', 0])[0];
+}
+
 class PageWriter {
   private text = '';
   private readonly lines: DraftLine[] = [];
   private readonly starts: number[] = [];
   private readonly ends: number[] = [];
   private readonly boxes: number[] = [];
+
+  /** The type of running text on the page, and whether Japanese figures stand apart on it, as `setsAutospace` tells. */
+  constructor(
+    private readonly font: string,
+    private readonly autospaced: boolean,
+  ) {}
 
   writeBlock(block: Block, askew: boolean): void {
     const right = Math.max(...block.map((row) => (row.pieces.at(-1) as Piece).x1));
@@ -119,11 +141,16 @@ class PageWriter {
     row.pieces.forEach((piece, at) => {
       const previous = row.pieces[at - 1];
       const isCell = previous === undefined || piece.x0 - previous.x1 > CELL_GAP * row.size;
-      if (previous !== undefined && spaced(previous, piece) && !this.text.endsWith(' ')) this.text += ' ';
+      const before = this.text.slice(start);
+      const narrow = previous !== undefined && piece.x0 - previous.x1 < AUTOSPACE * row.size;
+      const parted = previous !== undefined && spaced(previous, piece) && !before.endsWith(' ');
+      const autospace = this.autospaced && narrow && isAutospace(before, texts[at] as string);
+      if (parted && !autospace) this.text += ' ';
       if (isCell) cells.push(this.text.length);
       const box = boxOf(piece.item);
       boxes.push(box);
-      const visible = texts[at] as string;
+      const said = texts[at] as string;
+      const visible = this.autospaced ? withoutAutospace(this.text.slice(start), said) : said;
       if (visible === '') return;
       this.starts.push(this.text.length);
       this.text += visible;
@@ -164,6 +191,9 @@ class PageWriter {
       return true;
     const [head, beforeHead] = [(row.pieces[0] as Piece).x0, (before.pieces[0] as Piece).x0];
     const endsEarly = (before.pieces.at(-1) as Piece).x1 < right - 3 * row.size;
+    // A title follows running text in another type, however close.
+    const title = fontOf(row) !== null && fontOf(row) !== this.font && fontOf(before) === this.font;
+    if (title && endsEarly && cells === 1 && last.cells === null) return true;
     // A quotation or bracket that ends a line ends no sentence that goes on in small letters.
     const closed = /[.:;!?。]\s*$/.test(above) || (/[」)”"]\s*$/.test(above) && !/^\p{Ll}/u.test(text));
     return closed && (endsEarly || head - beforeHead > 0.8 * row.size);
@@ -195,7 +225,7 @@ export function layOutPage(raw: RawPage): DraftPage {
   }
   const size = (items: readonly RawItem[]): number => items.reduce((sum, item) => sum + item.text.trim().length, 0);
   const ordered = [...groups].sort((a, b) => size(b[1]) - size(a[1]));
-  const writer = new PageWriter();
+  const writer = new PageWriter(runningFont(raw.items), setsAutospace(raw.items.map(({ text }) => text)));
   ordered.forEach(([angle, items], at) => {
     for (const block of readingOrder(makeRows(items, Math.max(0, angle))))
       writer.writeBlock(block, at > 0 || angle < 0);

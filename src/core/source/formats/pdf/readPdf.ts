@@ -6,6 +6,7 @@ import { leftOfText } from '../../structure/margin';
 import { doubts } from '../../structure/trust';
 import type { EditionFacts, Line, LineRole, Page, Section } from '../../types';
 import type { PdfFile } from './engine';
+import { endsOnPurpose } from './lineBreaks';
 import { layOutPage, type DraftLine, type DraftPage } from './pageText';
 
 /** Pages on either side that a page's running heads are compared with. */
@@ -81,9 +82,10 @@ function opensNumbered({ text }: DraftPage, { start, end }: DraftLine): boolean 
 }
 
 /** The line that a heading may go on in: of the same type, opening no paragraph, the last of its kind; null where there is none. */
-function secondLine({ lines }: DraftPage, at: number, roles: ReadonlyMap<DraftLine, LineRole>): DraftLine | null {
-  const [line, next, after] = lines.slice(at, at + 3);
+function secondLine(draft: DraftPage, at: number, roles: ReadonlyMap<DraftLine, LineRole>): DraftLine | null {
+  const [line, next, after] = draft.lines.slice(at, at + 3);
   if (line === undefined || next === undefined || next.opens || next.cells !== null || roles.has(next)) return null;
+  if (endsOnPurpose(draft, line, next)) return null;
   const alike = (other: DraftLine): boolean => other.font === line.font && Math.abs(other.size - line.size) < 0.1;
   return alike(next) && (after === undefined || after.opens || !alike(after)) ? next : null;
 }
@@ -209,7 +211,11 @@ export class PdfReading {
         distinct,
         opens,
         alone:
-          (next === undefined || next.opens || next.font !== line.font || opensNumbered(draft, next)) &&
+          (next === undefined ||
+            next.opens ||
+            next.font !== line.font ||
+            opensNumbered(draft, next) ||
+            (distinct && endsOnPurpose(draft, last, next))) &&
           (cells === null || cells.length === 2),
       });
       section = found.section;
