@@ -2,6 +2,7 @@ import type { Line, Span } from '../types';
 import { spansOf, type Grid, type GridCell } from './grid';
 import { bandsOf, NO_CUTS, type Band } from './atoms';
 import { hasFigures } from './columns';
+import { SPEAKS } from '../structure/titles';
 import { isMeasureLine, measureOf, namesTable, titlesMeasure, type Measure } from './values';
 
 export interface Caption {
@@ -24,6 +25,16 @@ function textOf(band: Band): string {
 
 function isHeading(lines: readonly Line[]): boolean {
   return lines.some((line) => line.role === 'heading');
+}
+
+const TITLE = /^\p{Lu}\S*\s.{1,70}[^.:;,。]$/u;
+
+/** True for the line right above a table that titles it: under a heading, or a paragraph by itself that is no sentence: "Maintenance plan". */
+function isTitle(band: Band, above: Band | undefined): boolean {
+  const text = textOf(band);
+  if (!TITLE.test(text) || SPEAKS.test(text) || isMeasureLine(text) || band.lines.some(({ cells }) => cells !== null))
+    return false;
+  return isHeading(above?.lines ?? []) || band.lines.every(({ opens }) => opens);
 }
 
 /** A sentence before a table that ends with how its amounts are given: "… was as follows (in thousands):". */
@@ -73,7 +84,8 @@ export function captionOf(grid: Grid, said: readonly string[], label: GridCell |
     const text = textOf(band);
     const near = lowest - band.y1 < NEAR * height && at < 4;
     if (near) lowest = band.y0;
-    if (named === null && heading === null && near && (namesTable(text) || titlesMeasure(text))) named = band;
+    const titled = at === 0 && isTitle(band, above[1]);
+    if (named === null && heading === null && near && (titled || namesTable(text) || titlesMeasure(text))) named = band;
     if (heading === null && isHeading(band.lines)) heading = band;
     if (named !== null && named !== band) return;
     if (heading !== null && at > 3 && measure.scale !== null) return;

@@ -249,6 +249,39 @@ describe('tables as web pages print them', () => {
     expect(tables.map(({ caption, scale }) => [caption, scale])).toEqual([['Table 1. Passengers, in thousands', 1000], ['3 Staff', 1]]); // prettier-ignore
   });
 
+  test.each([
+    ['Boats and their crews', 'Boats and their crews'],
+    ['All of them are at sea.', '3 Vessels'],
+    ['Amounts in crowns', '3 Vessels'],
+    ['Table: lengths of boats', 'Table: lengths of boats'],
+  ])('the line between a heading and a table titles it unless it is a sentence: “%s”', async (line, caption) => {
+    const [table] = await tablesOf((doc) => {
+      addPage(doc, [
+        { text: '3 Vessels', y: 100, bold: true, size: 14 },
+        { text: line, y: 124 },
+      ] as Line[]);
+      doc.font('Helvetica').fontSize(10);
+      figures(doc, 142, 'Vessel', 'Length', 'Crew');
+      figures(doc, 157, 'Turnstone', '36', '7');
+      figures(doc, 172, 'Merganser', '28', '5');
+    });
+    expect(table?.caption).toBe(caption);
+  });
+
+  test('a paragraph of one line that is no sentence titles the table below it, and gives its scale', async () => {
+    const [table] = await tablesOf((doc) => {
+      addPage(doc, [
+        { text: 'The restaurant at the summit was closed for repairs in the spring.', y: 100 },
+        { text: 'Passengers by season (thousand)', y: 130, bold: true },
+      ] as Line[]);
+      doc.font('Helvetica').fontSize(10);
+      figures(doc, 148, 'Season', '2025', '2024');
+      figures(doc, 163, 'Winter', '61', '66');
+      figures(doc, 178, 'Spring', '72', '118');
+    });
+    expect([table?.caption, table?.scale]).toEqual(['Passengers by season (thousand)', 1000]);
+  });
+
   test('the first of rows with a label and its value is no head', async () => {
     const [table] = await tablesOf((doc) => {
       doc.addPage().font('Helvetica').fontSize(10);

@@ -159,9 +159,10 @@ export function measureOf(text: string): Measure {
   };
 }
 
-const NAMED = /^(?:table|tabelle|tableau|exhibit|chart|annex|schedule|appendix|note|表)\s*[\dA-Z]+(?:[.-]\d+)*\b/i;
+const NAMED =
+  /^(?:(?:table|tabelle|tableau|exhibit|chart|annex|schedule|appendix|note|表)\s*[\dA-Z]+(?:[.-]\d+)*\b|(?:table|tabelle|表)\s?[:：]\s?\S)/i;
 
-/** True for a line that names a table: "Table 3. Dues by quay". */
+/** True for a line that names a table: "Table 3. Dues by quay", "Table: dues by quay". */
 export function namesTable(text: string): boolean {
   return NAMED.test(text) && text.length < 200;
 }
