@@ -29,9 +29,16 @@ function isHeading(lines: readonly Line[]): boolean {
 
 const TITLE = /^\p{Lu}\S*\s.{1,70}[^.:;,。]$/u;
 
-/** True for the line right above a table that titles it: under a heading, or a paragraph by itself that is no sentence: "Maintenance plan". */
-function isTitle(band: Band, above: Band | undefined): boolean {
+/** Points that a title may be set in from the left edge of its table. */
+const SET_IN = 24;
+
+/**
+ * True for the line right above a table that titles it: under a heading, or a paragraph by itself that is no sentence: "Maintenance plan". What stands
+ * over a later column is the first line of its head.
+ */
+function isTitle(band: Band, above: Band | undefined, left: number): boolean {
   const text = textOf(band);
+  if (Math.min(...band.atoms.map(({ x0 }) => x0)) > left + SET_IN) return false;
   if (!TITLE.test(text) || SPEAKS.test(text) || isMeasureLine(text) || band.lines.some(({ cells }) => cells !== null))
     return false;
   return isHeading(above?.lines ?? []) || band.lines.every(({ opens }) => opens);
@@ -69,6 +76,7 @@ export function captionOf(grid: Grid, said: readonly string[], label: GridCell |
   );
   const first = grid.bands[0];
   const top = first?.y0 ?? 0;
+  const left = Math.min(...grid.bands.flatMap(({ atoms }) => atoms.map(({ x0 }) => x0)));
   const height = first === undefined ? 12 : first.y1 - first.y0;
   const above = all
     .filter((band) => band.y1 <= top + 2)
@@ -84,7 +92,7 @@ export function captionOf(grid: Grid, said: readonly string[], label: GridCell |
     const text = textOf(band);
     const near = lowest - band.y1 < NEAR * height && at < 4;
     if (near) lowest = band.y0;
-    const titled = at === 0 && isTitle(band, above[1]);
+    const titled = at === 0 && isTitle(band, above[1], left);
     if (named === null && heading === null && near && (titled || namesTable(text) || titlesMeasure(text))) named = band;
     if (heading === null && isHeading(band.lines)) heading = band;
     if (named !== null && named !== band) return;

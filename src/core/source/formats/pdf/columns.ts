@@ -106,6 +106,8 @@ function drawnApart(rows: readonly Row[], x: number): boolean {
 
 /** Words a row of running text has, at least. */
 const RUNNING_WORDS = 3;
+/** Words a line of a column of text has, at least. */
+const LINE_WORDS = 5;
 
 /**
  * True when the file draws the left side to its end and then goes back up to draw the right one from its top: columns of which the last is
@@ -113,7 +115,8 @@ const RUNNING_WORDS = 3;
  */
 function goesBackUp(rows: readonly Row[], x: number, [left, right]: readonly [Side, Side]): boolean {
   if (left.rows < MIN_ROWS || right.rows < 2) return false;
-  if ([left, right].some((one) => one.words < RUNNING_WORDS || one.letters < 0.5 || one.fill < 0.4)) return false;
+  // A table may be drawn column by column too, but its cells are no lines of running text.
+  if ([left, right].some((one) => one.words < LINE_WORDS || one.letters < 0.5 || one.fill < 0.4)) return false;
   const pieces = rows.flatMap((row) => row.pieces).sort((a, b) => a.order - b.order);
   const first = pieces.findIndex((piece) => piece.x0 >= x);
   const drawnAfter = pieces.slice(first).every((piece) => piece.x0 >= x);
