@@ -1,4 +1,4 @@
-import { datesOf, type Range } from '../text';
+import { datesOf, ENGLISH_MONTHS, type Range } from '../text';
 import { ASKS_TIME } from './asksTime';
 import { CLOCK } from './clockTimes';
 import { LASTING } from './durationsTold';
@@ -40,11 +40,13 @@ const DAY_OF_MONTH =
   /\b(?:the )?(?:\d{1,2}(?:st|nd|rd|th)|first|second|third|fifth|tenth|fifteenth|twentieth|last)(?: working| business)?(?: day)? of (?:the|each|every) (?:same |next |following |current )?(?:calendar )?(?:month|quarter|year)\b|(?<!\p{L})(?:am|zum|dem|der|bis) (?:\d{1,2}\.|ersten|dritten|fünften|zehnten|fünfzehnten|letzten)(?: (?:Werktag|Tag|Arbeitstag)\p{L}*)?(?: (?:des|eines|jeden|im) \p{L}*[Mm]onats?)?(?=[\s,.;])/gu;
 /** Asks for months, and what tells them. */
 const ASKS_MONTH = /\b(?:which|what) months?\b|\bwelche[mnrs]? monat(?:en|e|s)?\b|何月/i;
-const MONTH =
-  /\b(?:January|February|March|April|May|June|July|August|September|October|November|December|Januar|Februar|März|Mai|Juni|Juli|Oktober|Dezember)(?!\p{L})|\d{1,2}月/gu;
+const MONTHS = `${ENGLISH_MONTHS}|Januar|Februar|März|Mai|Juni|Juli|Oktober|Dezember`;
+const MONTH = new RegExp(String.raw`\b(?:${MONTHS})(?!\p{L})|\d{1,2}月`, 'gu');
 /** A month by itself that dates something: "every November", "im April". */
-const IN_MONTH =
-  /(?<=(?<!\p{L})(?:in|im|each|every|early in|late in|of|until|till|bis|from|since|ab|seit|Anfang|Ende|Mitte|jeden)\s)(?:January|February|March|April|May|June|July|August|September|October|November|December|Januar|Februar|März|Mai|Juni|Juli|Oktober|Dezember)(?!\p{L})/gu;
+const IN_MONTH = new RegExp(
+  String.raw`(?<=(?<!\p{L})(?:in|im|each|every|early in|late in|of|until|till|bis|from|since|ab|seit|Anfang|Ende|Mitte|jeden)\s)(?:${MONTHS})(?!\p{L})`,
+  'gu',
+);
 /** A year within the name of a thing: "the Rules of 2012", "die Ordnung von 2011". */
 const NAMED_BY_YEAR =
   /(?<!\b(?:end|beginning|start|middle|half|quarter|summer|autumn|winter|spring|year|month|season|Ende|Anfang|Mitte|Hälfte|Sommer|Herbst|Winter|Frühjahr|Jahr|(?:Jan|Febr)uary?|March|April|May|June|July|August|(?:Sept|Nov|Dec)ember|October)) (?:of|von) $/i;

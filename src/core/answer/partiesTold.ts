@@ -1,4 +1,4 @@
-import { CURRENCY_CODES, type Language, type Range } from '../text';
+import { CURRENCY_CODES, ENGLISH_MONTHS, type Language, type Range } from '../text';
 import { ranges } from './measuredNumbers';
 
 /** Names: capitalised words in a row that do not open the sentence. */
@@ -6,7 +6,7 @@ const NAME =
   /(?<!^)(?<![.!?]\s)\b\p{Lu}[\p{L}&.’'-]*\p{L}(?:\s+(?:(?:of|the|and|&|von|der)\s+)?\p{Lu}[\p{L}&.’'-]*\p{L})*/gu;
 /** Capital words that name no one. */
 const NO_PARTY = new RegExp(
-  String.raw`^(?:(?:January|February|March|April|May|June|July|August|September|October|November|December|(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day)(?: and (?=\p{Lu}))?)+$|^(?:${CURRENCY_CODES}|Kr)$|^(?:Table|Figure|Annex|Appendix|Clause|Article|Section|Schedule|Note|Chapter|Part)s?$`,
+  String.raw`^(?:(?:${ENGLISH_MONTHS}|(?:Mon|Tues|Wednes|Thurs|Fri|Satur|Sun)day)(?: and (?=\p{Lu}))?)+$|^(?:${CURRENCY_CODES}|Kr)$|^(?:Table|Figure|Annex|Appendix|Clause|Article|Section|Schedule|Note|Chapter|Part)s?$`,
   'u',
 );
 /** Who does what a sentence in the passive tells: "by the release manager". */

@@ -4,7 +4,7 @@ import { cellPlace, printedRow, sayCell, spanOfColumn } from '../figure';
 import { standsAsCited, type Citation, type QuoteIndex } from '../quote';
 import { unitsInOrder } from '../search';
 import { isPointer, type RowOfTable } from '../source';
-import { oneLine } from '../text';
+import { ENGLISH_DATE, oneLine } from '../text';
 
 /** A figure or date that matters in a document: of what, of when, how much, and where it stands. */
 export interface KeyFigure {
@@ -30,15 +30,13 @@ const OF_ACCOUNTS: readonly RegExp[] = [
   /^(?:total )?(?:shareholders['’]? |stockholders['’]? )?equity$|^net assets$|^eigenkapital$/i,
   /^(?:number of )?employees\b.{0,24}$/i,
 ];
-const MONTHS = 'January|February|March|April|May|June|July|August|September|October|November|December';
-const DATE = String.raw`\d{1,2}(?:st|nd|rd|th)? (?:(?:day )?of )?(?:${MONTHS}),? \d{4}|(?:${MONTHS}) \d{1,2}, \d{4}|\d{4}-\d\d-\d\d|\d{1,2}/\d{1,2}/\d{4}`;
 const NUMBER = String.raw`(?:\d+|one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|fifteen|eighteen|twenty(?:-\w+)?|thirty|sixty|ninety)(?: \(\d+\))?`;
 const TIME = String.raw`${NUMBER} (?:calendar |business )?(?:days?|weeks?|months?|years?)`;
 const BOND = String.raw`\b(?:agreement|lease|contract|term|tenancy|licen[cs]e|concession)\b`;
 /** Sentences of a contract that say when it runs and how it ends; “value” is what is told. */
 const CLAUSES: readonly (readonly [string, RegExp])[] = [
-  ['Begins', new RegExp(String.raw`(?:${BOND}[^.;]{0,80}?\b(?:begins?|commences?|starts?|takes? effect)|\b(?:commencement|effective|start) date["”]?\s+(?:means|is))\b[^.;]{0,40}?(?<value>${DATE})`, 'i')],
-  ['Ends', new RegExp(String.raw`${BOND}[^.;]{0,140}?\b(?:ends?|ending|expires?|until)\b[^.;,]{0,20}?(?<value>${DATE})`, 'i')],
+  ['Begins', new RegExp(String.raw`(?:${BOND}[^.;]{0,80}?\b(?:begins?|commences?|starts?|takes? effect)|\b(?:commencement|effective|start) date["”]?\s+(?:means|is))\b[^.;]{0,40}?(?<value>${ENGLISH_DATE})`, 'i')],
+  ['Ends', new RegExp(String.raw`${BOND}[^.;]{0,140}?\b(?:ends?|ending|expires?|until)\b[^.;,]{0,20}?(?<value>${ENGLISH_DATE})`, 'i')],
   ['Term', new RegExp(String.raw`${BOND}[^.;]{0,140}?\b(?:continues?|runs?|lasts?|is) for (?:an? (?:\w+ )?(?:term|period) of )?(?<value>${TIME})`, 'i')],
   ['Notice to end', new RegExp(String.raw`\bend[^.;]{0,80}?(?<value>${TIME})['’]?s? (?:prior |written )*notice|\bend[^.;]{0,80}?notice of (?:not less than |at least )?(?<other>${TIME})`, 'i')],
 ]; // prettier-ignore

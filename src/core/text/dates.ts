@@ -5,6 +5,12 @@ export interface DateMention {
   readonly value: string;
 }
 
+/** The English months as alternatives of a pattern. */
+export const ENGLISH_MONTHS = 'January|February|March|April|May|June|July|August|September|October|November|December';
+
+/** A whole date as English texts write it, as the source of a pattern: "31 March 2027", "31st of March, 2027", "March 31, 2027", 2027-03-31, 31/03/2027. */
+export const ENGLISH_DATE = String.raw`\d{1,2}(?:st|nd|rd|th)? (?:(?:day )?of )?(?:${ENGLISH_MONTHS}),? \d{4}|(?:${ENGLISH_MONTHS}) \d{1,2}, \d{4}|\d{4}-\d\d-\d\d|\d{1,2}/\d{1,2}/\d{4}`;
+
 const MONTHS: Readonly<Record<string, number>> = Object.fromEntries(
   [
     ['january', 'jan', 'januar'],
@@ -27,7 +33,6 @@ const MONTH = `(?:${Object.keys(MONTHS)
   .join('|')})\\.?`;
 /** Told first, since most texts name no month: patterns with a month's name are then not tried. */
 const NAMES_MONTH = new RegExp(String.raw`\b${MONTH}`, 'iu');
-const WHOLE_MONTH = '(?:January|February|March|April|May|June|July|August|September|October|November|December)';
 const NAMED: readonly RegExp[] = [
   new RegExp(
     String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th|\.)?(?: (?:day )?of)?\s+(?<month>${MONTH}),?\s+(?<year>\d{4})\b`,
@@ -36,12 +41,12 @@ const NAMED: readonly RegExp[] = [
   new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<day>\d{1,2})(?:st|nd|rd|th)?,?\s+(?<year>\d{4})\b`, 'giu'),
   new RegExp(String.raw`\b(?<month>${MONTH})\s+(?<year>\d{4})\b`, 'giu'),
   new RegExp(
-    String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?(?: (?:day )?of)?\s+(?<month>${WHOLE_MONTH})\b(?!,?\s+\d{4})`,
+    String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?(?: (?:day )?of)?\s+(?<month>(?:${ENGLISH_MONTHS}))\b(?!,?\s+\d{4})`,
     'gu',
   ),
-  // "May 14", but no sum or share that follows the name: "April 20 crowns".
+  // "May 14", but nothing counted in that month: "in May 3.5 per cent", "in July 12 million".
   new RegExp(
-    String.raw`\b(?<month>${WHOLE_MONTH})\s+(?<day>\d{1,2})(?:st|nd|rd|th)?(?![\d%])(?!,?\s+\d{4}|[.,:]\d|\s+(?:per cent|thousand|million|billion)\b)`,
+    String.raw`\b(?<month>(?:${ENGLISH_MONTHS}))\s+(?<day>\d{1,2})(?:st|nd|rd|th)?(?![\d%])(?!,?\s+\d{4}|[.,:]\d|\s+(?:per cent|thousand|million|billion)\b)`,
     'gu',
   ),
   /\b(?<day>\d{1,2})\.\s+(?<month>Januar|Februar|März|April|Mai|Juni|Juli|August|September|Oktober|November|Dezember)(?![\p{L}])(?!\s+\d{4})/gu,
@@ -80,7 +85,7 @@ function monthNumber(text: string): number | null {
   return number !== undefined && number >= 1 && number <= 12 ? number : null;
 }
 
-const NAMES = 'January February March April May June July August September October November December'.split(' ');
+const NAMES = ENGLISH_MONTHS.split('|');
 
 /** A date's value as people write it: "31 March 2025", "March 2025"; what names no month stays as it is. */
 export function sayDate(value: string): string {

@@ -7,7 +7,7 @@ export { splitSentences, type Range } from './sentences';
 export { CURRENCY_CODES, CURRENCIES, SUM_IN_FIGURES } from './money';
 export { findNumbers, parseDigits } from './numbers';
 export type { NumberMention } from './numberMention';
-export { erasIn, findDates, opensWithDate, sayDate, type DateMention } from './dates';
+export { ENGLISH_DATE, ENGLISH_MONTHS, erasIn, findDates, opensWithDate, sayDate, type DateMention } from './dates';
 export { detectLanguage, languageOfPages, likeliestLanguage, type Language } from './language';
 export { wordOfStem } from './englishStems';
 export { snowballStem, stemWord } from './stem';

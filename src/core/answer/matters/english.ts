@@ -1,8 +1,7 @@
-import { CURRENCIES, SUM_IN_FIGURES } from '../../text';
+import { CURRENCIES, ENGLISH_MONTHS, SUM_IN_FIGURES } from '../../text';
 import { holding, type Matter } from './matter';
 
-const MONTH = 'January|February|March|April|May|June|July|August|September|October|November|December';
-const DAY = String.raw`(?:(?:the )?(?:\d{1,2}(?:st|nd|rd|th)?|first|last day) (?:day )?(?:of )?(?:${MONTH})|(?:${MONTH}) \d{1,2}(?!\d))\b`;
+const DAY = String.raw`(?:(?:the )?(?:\d{1,2}(?:st|nd|rd|th)?|first|last day) (?:day )?(?:of )?(?:${ENGLISH_MONTHS})|(?:${ENGLISH_MONTHS}) \d{1,2}(?!\d))\b`;
 const SPAN = String.raw`(?:hours?|days?|weeks?|months?|years?|quarters?)\b`;
 /** What a contract, or rules like one, may be called. */
 const AGREEMENT = String.raw`(?:contract|agreement|lease|licen[cs]e|tenancy|charter|concession|policy|deed|arrangement|engagement|permission|permit|scheme|rules?|regulations?|byelaws?|order|ordinance|term|parties|it)`;
