@@ -44,9 +44,9 @@ const NAMED: readonly RegExp[] = [
     String.raw`\b(?<day>\d{1,2})(?:st|nd|rd|th)?(?: (?:day )?of)?\s+(?<month>(?:${ENGLISH_MONTHS}))\b(?!,?\s+\d{4})`,
     'gu',
   ),
-  // "May 14", but nothing counted in that month: "in May 3.5 per cent", "in July 12 million".
+  // "May 14", where that ends a phrase or a clause: "in April 20 degrees" tells no day.
   new RegExp(
-    String.raw`\b(?<month>(?:${ENGLISH_MONTHS}))\s+(?<day>\d{1,2})(?:st|nd|rd|th)?(?![\d%])(?!,?\s+\d{4}|[.,:]\d|\s+(?:per cent|thousand|million|billion)\b)`,
+    String.raw`\b(?<month>(?:${ENGLISH_MONTHS}))\s+(?<day>\d{1,2})(?:(?:st|nd|rd|th)\b|(?=\s*(?:$|[;)–-]|[.,](?!\d|\s+\d{4})|(?:to|until|till|and|or|through|at|each|every|of|inclusive)\b)))`,
     'gu',
   ),
   /\b(?<day>\d{1,2})\.\s+(?<month>Januar|Februar|März|April|Mai|Juni|Juli|August|September|Oktober|November|Dezember)(?![\p{L}])(?!\s+\d{4})/gu,

@@ -104,6 +104,8 @@ describe('dates', () => {
     ['bis zum 1. März zu entrichten', '--03-01'],
     ['the 30th of April, 2024', '2024-04-30'],
     ['by May 14', '--05-14'],
+    ['open from May 14 to the end of summer', '--05-14'],
+    ['on May 14th the house', '--05-14'],
     ['due by 29/04/2024.', '2024-04-29'],
     ['dated 03/31/2025', '2025-03-31'],
     ['05/04/2024', '2024-04-05'],
@@ -121,6 +123,7 @@ describe('dates', () => {
 
   test('are no months with a sum or a share behind them, and no fractions', () => {
     expect(findDates('Fares rose in May 3.5 per cent, and in July 12 million crowns came in')).toEqual([]);
+    expect(findDates('Between October and April 20 degrees are to be reached')).toEqual([]);
     expect(findDates('clause 12/3/45, 1/2/2024/6, 13/14/2024')).toEqual([]);
   });
 

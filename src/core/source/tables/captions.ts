@@ -3,7 +3,8 @@ import { spansOf, type Grid, type GridCell } from './grid';
 import { bandsOf, NO_CUTS, type Band } from './atoms';
 import { hasFigures } from './columns';
 import { SPEAKS } from '../structure/titles';
-import { isMeasureLine, measureOf, namesTable, titlesMeasure, type Measure } from './values';
+import { isMeasureLine, namesTable, titlesMeasure } from './linesAbove';
+import { measureOf, type Measure } from './values';
 
 export interface Caption {
   readonly text: string | null;

@@ -11,7 +11,7 @@ import {
   type GridRow,
 } from './grid';
 import type { Heads } from './types';
-import { isMeasureLine } from './values';
+import { isMeasureLine } from './linesAbove';
 
 /** Rows of heads, at most. */
 const MOST_HEADS = 6;

@@ -3,7 +3,7 @@ import { bandsOf, type Band, type Turn } from './atoms';
 import { columnsOf, isHeadLike } from './columns';
 import { median } from '../../median';
 import { gapsOf, HALF_A_STEP, isFigure, isYear, layInto, textOf, type Extent, type Grid, type Stroke } from './grid';
-import { isMeasureLine, namesTable } from './values';
+import { isMeasureLine, namesTable } from './linesAbove';
 
 /** Rows without cells that may stand between two rows of a table: group headings, wrapped labels. */
 const BETWEEN = 3;

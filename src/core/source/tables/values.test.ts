@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { cellValue, isMeasureLine, measured, measureOf, titlesMeasure } from './values';
+import { isMeasureLine, titlesMeasure } from './linesAbove';
+import { cellValue, measured, measureOf } from './values';
 
 const value = (text: string, language: 'en' | 'de' = 'en'): number | null => cellValue(text, language).value;
 

@@ -18,7 +18,8 @@ const SCALES: readonly (readonly [RegExp, number])[] = [
   [/万(?!円?台)/u, 1e4],
   [/\bhundreds\b/iu, 1e2],
 ];
-const MONEY = String.raw`crowns?|kronen?|dollars?|euros?|pounds?(?:\s+sterling)?|yen|francs?|marks?|kroner|kronor|rupees?|usd|eur|gbp|jpy|chf|sek|nok|dkk|cad|aud|teur|円|ユーロ|ドル|us\$|\$|€|£|¥`;
+/** What money is called, as alternatives of a pattern. */
+export const MONEY = String.raw`crowns?|kronen?|dollars?|euros?|pounds?(?:\s+sterling)?|yen|francs?|marks?|kroner|kronor|rupees?|usd|eur|gbp|jpy|chf|sek|nok|dkk|cad|aud|teur|円|ユーロ|ドル|us\$|\$|€|£|¥`;
 const MEASURES = String.raw`parts per (?:million|billion|thousand)|ppm|ppb|mmol|mol|µg|μg|millimet(?:re|er)s?|centimet(?:re|er)s?|kilomet(?:re|er)s?|(?:cubic|square) met(?:re|er)s?|kilograms?|grams?|mg|g|ml|mm|cm|km|metres?|meters?|nautical miles?|miles?|knots?|tonnes?|tons?|kg|kn|kpa|mpa|bar|litres?|kwh|mwh|kw|mw|hours?|days?|months?|years?|minutes?|seconds?|persons?|passengers?|employees|shares|pages?|gt|dwt|ha|hectares?|µm|μm|dm|ft|lbs?|gallons?|k?va|mva|gw|gwh|[km]v|[kmg]hz|nm|n|rpm|db(?:\(a\))?|psi|[kh]?pa|secs?|mins?|h|s|m²|m³|m2|m3|m|t|l|°c|degrees?|hz|v|a|時間|分|日間?|人|名`;
 const UNIT = new RegExp(String.raw`([$€£¥円])|(?<![\p{L}\d])(${MONEY})(?![\p{L}])`, 'iu');
 const MEASURE = new RegExp(
@@ -157,52 +158,6 @@ export function measureOf(text: string): Measure {
     exempt: exemption(text),
     stated: EXCEPT.test(text),
   };
-}
-
-const NAMED =
-  /^(?:(?:table|tabelle|tableau|exhibit|chart|annex|schedule|appendix|note|表)\s*[\dA-Z]+(?:[.-]\d+)*\b|(?:table|tabelle|表)\s?[:：]\s?\S)/i;
-
-/** True for a line that names a table: "Table 3. Dues by quay", "Table: dues by quay". */
-export function namesTable(text: string): boolean {
-  return NAMED.test(text) && text.length < 200;
-}
-
-/** A title that ends in its measure without brackets: "Cash flow in millions of crowns", "Zahlen in Tausend Kronen". */
-const ENDS_IN_MEASURE = new RegExp(
-  String.raw`^\p{Lu}[^.;:!?]{2,80}?,?\sin\s(?:(?:thousands?|millions?|billions?|tausend|millionen|milliarden|mio\.?|mrd\.?|tsd\.?)(?:\s(?:of\s)?(?:${MONEY}))?|${MONEY})$`,
-  'iu',
-);
-
-/** A line that says nothing but how amounts are given, which is no title: "Amounts in crowns". */
-const ONLY_MEASURE =
-  /^(?:all )?(?:amounts|figures|values|sums|prices|beträge|angaben|werte)(?: (?:are|is|given|stated|expressed|sind))* in\b/iu;
-
-/** A line that is a title with its measure behind it: "Rents received (in thousands of crowns)", "Cash flow in millions of crowns". */
-export function titlesMeasure(text: string): boolean {
-  const measure = /^[^.;]{3,90}\s[([]([^()[\]]{2,60})[)\]]$/u.exec(text.trim())?.[1];
-  if (measure !== undefined && isMeasure(`(${measure})`)) return true;
-  return ENDS_IN_MEASURE.test(text.trim()) && !ONLY_MEASURE.test(text.trim());
-}
-
-/** What a line says how its table was drawn up, before the measure: "for the year to 31 December, in thousands of crowns". */
-const DRAWN_UP = /^[^.:;]{2,70}[,;(–—]\s*(?=in\s+[\p{L}$€£¥])/u;
-
-/** True for a line that gives a unit and scale, and nothing else but the period: "(in thousands of crowns)", "at 31 March, in $ million". */
-export function isMeasureLine(text: string): boolean {
-  if (isMeasure(text) || titlesMeasure(text)) return true;
-  const period = DRAWN_UP.exec(text)?.[0] ?? '';
-  const { unit, scale } = measureOf(text.slice(period.length));
-  return /\d|year|month|quarter|period|week/i.test(period) && (unit !== null || scale !== null);
-}
-
-function isMeasure(text: string): boolean {
-  return (
-    /^[([]?\s*(?:(?:all )?(?:amounts|figures|values)|in|expressed|stated|dollars|euros|crowns|pounds|yen|thousands|millions|[$€£¥])/i.test(
-      text,
-    ) &&
-    (measureOf(text).scale !== null || /^[([]?in\s+[\p{L}$€£¥ ,]+[)\]]?$/iu.test(text)) &&
-    text.length < 110
-  );
 }
 
 /** Columns whose figures point elsewhere or count rows, and measure nothing. */

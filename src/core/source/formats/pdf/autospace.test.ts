@@ -7,6 +7,7 @@ describe('the space that is set between Japanese characters and figures by itsel
     ['2024 年 9 月 1 日施行', '2024年9月1日施行'],
     ['毎秒 12 メートルを超え、1,200 円', '毎秒12メートルを超え、1,200円'],
     ['岸壁から 5 海里以内', '岸壁から5海里以内'],
+    ['緊急のときは第 16 チャンネルに', '緊急のときは第16チャンネルに'],
   ])('is no part of “%s”', (set, written) => {
     expect(withoutAutospace('', set)).toBe(written);
   });

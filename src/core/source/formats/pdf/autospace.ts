@@ -1,11 +1,11 @@
 import { isDigit, isIdeographic } from '../../../text';
 
 /**
- * What counts or follows a number in Japanese, by its first character: 年, 月, 日, 条, 人, 円, メートル, 以上 and the particles. A number before anything
- * else may be that of a heading or a table, whose space means something.
+ * What counts or follows a number in Japanese, by its first character: a particle or a unit in kana, 年, 月, 日, 条, 人, 円, 以上. A number before another
+ * word in kanji may be that of a heading or a table, whose space means something.
  */
 const FOLLOWS_NUMBER =
-  /^[年月日時分秒週泊晩か箇ヶカケヵ条項号章節編目円千百万億兆人名隻個回枚本台倍度歳才件割代階点歩室棟戸社杯艘艇便両頭匹通冊部口株番位坪畳海トキメミセリヘパポノアボワクユドグバデ以未超を又及に、。とのはがでもへやよ」）つ％]/u;
+  /^[\p{sc=Hiragana}\p{sc=Katakana}年月日時分秒週泊晩箇条項号章節編目円千百万億兆人名隻個回枚本台倍度歳才件割代階点歩室棟戸社杯艘艇便両頭匹通冊部口株番位坪畳海以未超又及、。」）％]/u;
 /** A number in the middle of a line, but for that of a table, figure or form, whose title follows it; or a year at its head. */
 const COUNTED = /(?:(?:[^\d,.\s表図式注則]|[.,](?!\d))\d[\d,.]*|(?:^|\s)\d{4})$/;
 

@@ -192,8 +192,9 @@ class PageWriter {
     const [head, beforeHead] = [(row.pieces[0] as Piece).x0, (before.pieces[0] as Piece).x0];
     const endsEarly = (before.pieces.at(-1) as Piece).x1 < right - 3 * row.size;
     // A title follows running text in another type, however close.
-    const title = fontOf(row) !== null && fontOf(row) !== this.font && fontOf(before) === this.font;
-    if (title && endsEarly && cells === 1 && last.cells === null) return true;
+    const font = fontOf(row);
+    const otherType = font !== null && font !== this.font && fontOf(before) === this.font;
+    if (otherType && endsEarly && cells === 1 && last.cells === null) return true;
     // A quotation or bracket that ends a line ends no sentence that goes on in small letters.
     const closed = /[.:;!?。]\s*$/.test(above) || (/[」)”"]\s*$/.test(above) && !/^\p{Ll}/u.test(text));
     return closed && (endsEarly || head - beforeHead > 0.8 * row.size);

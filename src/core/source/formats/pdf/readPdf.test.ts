@@ -129,6 +129,24 @@ describe('the document around a page', () => {
     expect(path('14 days')).toBe('Part A General › 2 Grant › 2.1');
   });
 
+  test('a title on two lines is one, and a title above the title of a table is not', async () => {
+    const bytes = await makePdf((doc) =>
+      addPage(doc, [
+        { text: 'Tender for the supply of buoys and their moorings and chains:', y: 70, size: 15 },
+        { text: 'answers to questions', y: 88, size: 15 },
+        ...bodyLines(3, 130),
+        { text: 'Technical data', y: 172, bold: true },
+        { text: 'Main data of the boiler', y: 186, bold: true },
+        ...bodyLines(3, 200),
+      ]),
+    );
+    const { sections } = await read(bytes);
+    expect(sections.map(({ title }) => title)).toEqual([
+      'Tender for the supply of buoys and their moorings and chains: answers to questions',
+      'Technical data',
+    ]);
+  });
+
   test('reading that goes on behind a page finds the same sections as reading in one go', async () => {
     const bytes = await makePdf((doc) => [1, 2, 3, 4, 5].forEach((number) => addPage(doc, pageOf(number))));
     const whole = await read(bytes);

@@ -81,10 +81,26 @@ function opensNumbered({ text }: DraftPage, { start, end }: DraftLine): boolean 
   return DIVISION.test(line) || NUMBER.test(line);
 }
 
+/** Leading of the lines of one title, at most, by the size of its type. */
+const TITLE_LEADING = 1.5;
+
+/** True for the second of two lines of large type that begin alike and stand closer than titles of their own: the leading of running text tells nothing of them. */
+function goesOnInTitle(line: DraftLine, next: DraftLine, bodySize: number): boolean {
+  const step = next.box.y - line.box.y;
+  const flush = Math.abs(next.box.x - line.box.x) < 1;
+  return flush && line.size > 1.12 * bodySize && step > 0 && step < TITLE_LEADING * line.size;
+}
+
 /** The line that a heading may go on in: of the same type, opening no paragraph, the last of its kind; null where there is none. */
-function secondLine(draft: DraftPage, at: number, roles: ReadonlyMap<DraftLine, LineRole>): DraftLine | null {
+function secondLine(
+  draft: DraftPage,
+  at: number,
+  roles: ReadonlyMap<DraftLine, LineRole>,
+  bodySize: number,
+): DraftLine | null {
   const [line, next, after] = draft.lines.slice(at, at + 3);
-  if (line === undefined || next === undefined || next.opens || next.cells !== null || roles.has(next)) return null;
+  if (line === undefined || next === undefined || next.cells !== null || roles.has(next)) return null;
+  if (next.opens && !goesOnInTitle(line, next, bodySize)) return null;
   if (endsOnPurpose(draft, line, next)) return null;
   const alike = (other: DraftLine): boolean => other.font === line.font && Math.abs(other.size - line.size) < 0.1;
   return alike(next) && (after === undefined || after.opens || !alike(after)) ? next : null;
@@ -199,7 +215,7 @@ export class PdfReading {
     // A row of a table is no heading, even one that begins "Note".
     else if (role === 'body' && (cells?.length ?? 0) <= 2) {
       const distinct = this.isDistinct(line);
-      const second = distinct ? secondLine(draft, at, roles) : null;
+      const second = distinct ? secondLine(draft, at, roles, this.body.size) : null;
       const last = second ?? line;
       const next = draft.lines[at + (second === null ? 1 : 2)];
       const found = this.builder.offer({
