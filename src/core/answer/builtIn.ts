@@ -1,3 +1,4 @@
+import { completed } from './completed';
 import { sidesOf } from './conflict';
 import { changeOfSides } from './changeBetween';
 import { saySides } from './sides';
@@ -35,7 +36,7 @@ function claimOf(evidence: Evidence, question: Question): DraftClaim {
   const { row, source } = evidence;
   const column = row === null ? null : columnAsked(row, question, source.segment.language);
   const cell = row === null || column === null ? null : cellPlace(row, column);
-  return quotedClaim(quoteOf(source, evidence, cell));
+  return quotedClaim(quoteOf(source, completed(evidence, question.kind), cell));
 }
 
 /**

@@ -24,8 +24,9 @@ function isPlainError({ period, pointless, ofOthers, figureless, settles }: Sign
 }
 
 /** True where something else than what is asked seems to be spoken of. Whether something is so may be told by its opposite, whose words stand nowhere in the question. */
-function seemsOfElse({ ofElse, nobody, ofNothing, settles }: Signs, { kind }: Question): boolean {
-  return settles === 0 && (ofElse > 0 || nobody > 0 || (ofNothing > 0 && kind !== 'yes-no'));
+function seemsOfElse({ ofElse, nobody, undone, ofNothing, settles, many }: Signs, { kind }: Question): boolean {
+  const without = undone > 0 && many > HANDFUL;
+  return settles === 0 && (ofElse > 0 || nobody > 0 || without || (ofNothing > 0 && kind !== 'yes-no'));
 }
 
 /** How far evidence is trusted to answer the question, by which the best of it is told and all of it declined: 0 and more where it is. */

@@ -22,7 +22,14 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     /\bhow much (?:[\w-]+ ){0,2}?(?:notice|warning|time|overtime|leave|holiday|vacation|rest)\b(?! pay)|\bhow much (?:longer|later|earlier|sooner)\b|^(?:after|for) (?:what|which) (?:length of )?time\b|\bhow (?:far|long) (?:in advance|ahead|before|beforehand)\b|\bhow (?:early|late) (?:is|are|was|were|must|should|shall|does|do|did)\b/i,
     'duration',
   ],
-  [/^what (?:is|are|was|were) .{2,60} made (?:out )?of\b/i, 'passage'],
+  [
+    /^what (?:is|are|was|were) (?:.{2,60} made (?:out )?of|done|said|shown|written|printed|stored|sent|told|wrong|new|special|different|left)\b/i,
+    'passage',
+  ],
+  [
+    /^(?:what|which) range of (?:current|voltage|temperature|pressure|speed|frequenc|power|load|torque|flow|sizes?|values)/i,
+    'number',
+  ],
   [
     /^what (?:is|was) the (?:longest|shortest) (?:(?:time|period|stretch|spell)\b|(?:that )?(?:any(?:one|body)|some(?:one|body)|an?|the|you|one|i) .*\b(?:may|can|could|has|must|lasts?|works?|stays?)\b)/i,
     'duration',
@@ -60,7 +67,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'duration',
   ],
   [
-    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate|near|close)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|(?:what|which) power (?=does|do|has|have|is|are|can|may)|what (?:is|was|are|were) (?:the |its )?(?:[\w-]+ ){0,2}?(?:load|strength|speed|temperature|pressure|voltage|weight|height|width|depth|length|draught|capacity|area|wear|consumption|output|diameter|thickness|displacement|tonnage|wingspan|flow|frequency)\b|what (?:is|was|are) the (?:[\w-]+ )?age\b|(?:at|to|from|until|over|under|above|below|beyond|up to) (?:what|which) age\b|what (?:number|(?:is|was|are|were) the (?:maximum|minimum|largest|smallest|default|limit|size|length|number)))(?!\p{L})/iu,
+    /\b(?:how many|how (?:large|big|high|deep|wide|old|fast|far|heavy|tall|thick|thin|loud|noisy|hot|cold|warm|strong|steep|powerful|small|accurate|near|close)|(?:at|above|below|beyond|up to|from) (?:what|which) (?:[\w-]+ )?(?:level|height|depth|speed|temperature|pressure|weight|size|length|distance|voltage|load)|what (?:[\w-]+ )?(?:temperature|pressure|speed|voltage|pull|force|load|draught|depth|height|width|weight|capacity)|(?:what|which) power (?=does|do|has|have|is|are|can|may)|what (?:is|was|are|were) (?:the |its )?(?:[\w-]+ ){0,2}?(?:load|strength|speed|temperature|pressure|voltage|weight|height|width|depth|length|draught|capacity|area|wear|consumption|output|diameter|thickness|displacement|tonnage|wingspan|flow|frequency|resistance|torque|bandwidth|current(?=\?|$| of| that| through| drawn| in the (?:coil|circuit|cable|motor)))\b|what (?:is|was|are) the (?:[\w-]+ )?age\b|(?:at|to|from|until|over|under|above|below|beyond|up to) (?:what|which) age\b|what (?:number|(?:is|was|are|were) the (?:maximum|minimum|largest|smallest|default|limit|size|length|number)))(?!\p{L})/iu,
     'number',
   ],
   [ASKS_TIME, 'date'],

@@ -1,17 +1,7 @@
 import type { RowOfTable } from '../source';
 import { statedFacts } from '../facts';
 import { type Language, type Range } from '../text';
-import {
-  isDraft,
-  placeKey,
-  RUN_IN,
-  sectionOf,
-  termSet,
-  termsOf,
-  unitsOfPassage,
-  type Hit,
-  type UnitText,
-} from '../search';
+import { isDraft, placeKey, sectionOf, termSet, termsOf, unitsOfPassage, type Hit, type UnitText } from '../search';
 import { termDefined } from './defined';
 import { definingShare } from './defining';
 import { tellsDistance } from './datesTold';
@@ -37,6 +27,7 @@ import {
   type RowTerms,
 } from './rowEvidence';
 import { saidWithout, type SaidWithout } from './saidWithout';
+import { formOf } from './formOfUnit';
 import { formShare, pairShare, periodShare, type Form } from './shares';
 import type { AskedSource } from './types';
 import { announcedBy, headOver, leadOf, takenUp } from './surroundings';
@@ -89,13 +80,8 @@ const OTHER_RANGE = 0.4;
 const OTHER_SIDE = 0.4;
 /** What a period's share keeps where the figure is of another length of period. */
 const OTHER_SPAN = 0.4;
-
-const FORECAST =
-  /\b(?:expect(?:s|ed)?|forecasts?|plan(?:s|ned)? to|budget(?:ed)?|anticipates?|outlook|should be (?:cut|raised|reduced|increased|replaced|shortened|lengthened|extended|lowered|widened|deepened)|erwarte[nt]?|rechnet|gerechnet|voraussichtlich)\b|見込|予想/i;
-/** What an expectation counts that was asked for, against one that was not. */
-const FORECAST_ASKED = -0.4;
-
-const NEGATION = /\b(?:not|no|never|none|neither|nor|without|nicht|kein\w*|nie|ohne)\b|n['’]t\b|ない|ません/i;
+/** Share of a question from which on a heading that holds it names what the first sentence below it speaks of. */
+const HEADS_MUCH = 0.5;
 
 /** The periods a document says it is of. */
 function periodsOf(source: AskedSource): string {
@@ -208,8 +194,10 @@ class Measure {
     return sets[leadOf(units, index)] ?? sets[takenUp(units, index)] ?? own;
   }
 
-  /** True for a sentence that opens by taking up what the one before speaks of, where that is asked about: “It costs 95 crowns”. */
+  /** True for a sentence that opens by taking up what the one before speaks of, where that is asked about: “It costs 95 crowns”; and for the first below a heading that holds much of the question. */
   private takesUp(units: readonly UnitText[], sets: readonly ReadonlySet<string>[], index: number): boolean {
+    const over = sets[index - 1];
+    if (over !== undefined && units[index - 1]?.unit.kind === 'heading') return this.weights.share(over) >= HEADS_MUCH;
     const before = sets[takenUp(units, index)];
     return before !== undefined && [...before].some((term) => this.weights.has(term));
   }
@@ -315,21 +303,12 @@ class Measure {
     const { language } = source.segment;
     const named = partyNamed(text, question) !== null;
     const someone = question.kind === 'party' && someoneNamed(text, question.text) !== null;
-    const lower = text.toLowerCase();
-    const phrase = question.phrases.some((one) => lower.includes(one.toLowerCase()));
     return {
       pairs: pairShare(text, this.spellings, language),
       kind: named ? 1.6 : mentions.length === 0 ? 0 : someone ? BY_NAME : this.measureOf(text, mentions, row, source),
       near: named ? 1.4 : kindNearness(text, mentions, this.weights.has, language, takesUp),
       definition: question.kind === 'definition' ? definingShare(text, this.defined, language) : 0,
-      phrase: phrase ? 1 : 0,
-      row: kind === 'row' ? 1 : 0,
-      note: kind === 'note' ? 1 : 0,
-      heading: kind === 'heading' || RUN_IN.test(text) ? 1 : 0,
-      negation: NEGATION.test(question.text) && NEGATION.test(text) ? 1 : 0,
-      forecast: FORECAST.test(text) ? (FORECAST.test(question.text) ? FORECAST_ASKED : 1) : 0,
-      contents: kind === 'contents' ? 1 : 0,
-      asking: /\?\s*$/.test(text) ? 1 : 0,
+      ...formOf(text, kind, question),
       tiny: text.length < 25 && mentions.length === 0 ? 1 : 0,
       limit: this.limited && mentions.length > 0 && tellsLimit(text) ? 1 : 0,
     };

@@ -99,6 +99,16 @@ export function doerNamed(text: string, asked: string): string | null {
   );
 }
 
+/** A name of two words: "Tobias Finch", "Marren Filtration". */
+const TWO_WORDS =
+  /(?<![\p{L}\p{N}])(?!(?:The|An?|Any|Each|Every|No|All|This|That|If|When|Where|Such|Our|Its|Der|Die|Das|Den|Dem|Des|Ein\p{Ll}*|Im|Am|Bei|Zur?|Zum|Für|Von|Vom|Mit|Nach|Aus|Jede\p{Ll}*|Kein\p{Ll}*)\s)\p{Lu}\p{Ll}{2,}\s(?:\p{Lu}\.\s)?\p{Lu}\p{Ll}{2,}/gu;
+
+/** True for a text that names someone by two words which the question does not use. */
+export function namesByTwoWords(text: string, asked: string): boolean {
+  const names = text.replace(/\s+/g, ' ').match(TWO_WORDS) ?? [];
+  return names.some((name) => !asked.includes(name) && !OF_PLACE.test(name) && !OF_BODY.test(name));
+}
+
 /** Asks which of its kind it is, of someone who is known by name: "which insurer paid". */
 const WHICH_ONE =
   /^who audit(?:s|ed)\b|^(?:by |from |to |with |through )?which (?:insurer|airline|laborator(?:y|ies)|diver|carrier|broker|auditor|surveyor|architect|manufacturer|publisher|notary|hospital|universit(?:y|ies)|newspaper|shipyard)s?\b/i;

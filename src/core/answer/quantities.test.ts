@@ -26,6 +26,11 @@ describe('a quantity asked for', () => {
     ['How many kilowatts does the motor have?', 'Power: 3.5 kW.', 'It draws 16 amperes.'],
     ['What torque do the bolts need?', 'Tighten them to 85 Nm.', 'The bolts are 85 millimetres long.'],
     ['What is the maximum pressure?', 'It works at up to 9 bar.', 'Two people lift it.'],
+    ['What is the offset voltage?', 'It has an offset of 30 μV.', 'It has 30 parts.'],
+    ['How much current can the source supply?', 'It drives up to 5 mA.', 'It has 5 sockets.'],
+    ['Which resistor does the oscillator need?', 'It needs one of 22 kΩ.', 'It needs 22 parts.'],
+    ['What is the frequency range of the generator?', 'It runs from 0.7 Hz to 90 kHz.', 'It is tested 90 times.'],
+    ['What load can the outputs stand?', 'They are rated for 25 mA.', 'They are 25 in number.'],
     ['What voltage does it need?', 'Connect it to 230 volts.', 'Parts are kept for twelve years.'],
   ])('%s is told in its own units', (question, right, wrong) => {
     expect(fits(question, right)).toBe(true);

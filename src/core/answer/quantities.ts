@@ -20,10 +20,12 @@ const ENERGY = String.raw`(?:kilo|mega|giga)?watt-?(?:hours?|stunden?)|[kmg]?wh|
 const NOISE = String.raw`decibels?|dezibel|db(?:\(a\))?|デシベル`;
 const BYTES = String.raw`(?:kilo|mega|giga|tera)?bytes?|[kmgt]i?b|バイト|(?:キロ|メガ|ギガ)バイト`;
 const PRESSURE = String.raw`bars?|(?:kilo|hecto|mega)?pascals?|[kmh]?pa|psi|バール|パスカル`;
-const TENSION = String.raw`(?:kilo|milli)?volts?|k?v|ボルト`;
+const TENSION = String.raw`(?:kilo|milli|micro)?volts?|[kmµμ]?v(?:ac|dc)?|ボルト`;
+const RESISTANCE = String.raw`(?:kilo|mega|milli)?ohms?|[kmµμ]?[Ωω]|オーム`;
+const FREQUENCY = String.raw`(?:kilo|mega|giga)?hertz|[kmg]?hz|ヘルツ`;
 
 const TORQUE = String.raw`newton ?-?met(?:re|er)s?|newtonmetern?|nm|ニュートンメートル`;
-const CURRENT = String.raw`(?:milli)?amperes?|(?:milli)?amps?|m?a(?=[,.;:)]|$)|アンペア`;
+const CURRENT = String.raw`(?:milli|micro)?amperes?|(?:milli|micro)?amps?|[mµμ]a|a(?=[,.;:)]|$)|アンペア`;
 
 /** What may stand between a figure and its unit: "85,000 metric tons". */
 const SORT = String.raw`(?:(?:metric|short|long|gross|net|imperial|standard|linear|running|wet|dry) )?`;
@@ -74,7 +76,10 @@ const QUANTITIES: readonly Quantity[] = [
   quantity(/\bhow (?:loud|noisy)\b|\bnoise (?:level|limit)\b|\bwie laut\b|騒音/i, NOISE),
   quantity(/\bhow much (?:electrical )?energy\b|\bbattery capacity\b|\bwie viel (?:energie|strom)\b|電力量/i, ENERGY),
   quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum|what|which|rated) power\b|\bpower rating\b|\b(?:engine|motor)(?:['’]s)? (?:power|output)\b|\b(?:power|output) of the (?:\w+ )?(?:engine|motor)\b|\bwelche leistung\b|\bwie viel leiste\w+|\bwie stark ist (?:der|die) \w*(?:motor|maschine)|出力/i, POWER), // prettier-ignore
-  quantity(/\bwhat (?:pull|force|load)\b|\bwelche (?:(?:zug)?kraft|(?:trag|bruch)?last)\b/i, `${FORCE}|${MASS}`),
+  quantity(
+    /\bwhat (?:pull|force|load)\b|\bwelche (?:(?:zug)?kraft|(?:trag|bruch)?last)\b/i,
+    `${FORCE}|${MASS}|${POWER}|${TENSION}|${CURRENT}`,
+  ),
   quantity(
     /\bhow (?:fast|quickly) (?:must|may|can|is|are|does|do|should|will)\b.*\b(?:load|unload|discharg|fill|empt|pump|handl|drain)\w*/i,
     `${MASS}|${VOLUME}|${SPEED}`,
@@ -82,6 +87,9 @@ const QUANTITIES: readonly Quantity[] = [
   ),
   quantity(/\b(?<!(?:blood|under) )pressure\b(?! vessel)|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
   quantity(/\bvoltage\b|\belectrical supply\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
+  quantity(/(?<!\b(?:fire|water|slip|skid|wave|air|frost|heat|wear) )\bresistance (?:of|between|does|do|has|have|is|must|may|should)\b|\b(?:how large|what|which|what size of|how many ohms)\b.*\bresistor\b|\b(?:welche[rmn]?|wie groß)\b.*(?<!verdampfungs|fahr|wasser)widerst[aä]nd|抵抗値|電気抵抗/iu, RESISTANCE, false), // prettier-ignore
+  quantity(/\b(?:at|on|to|from) (?:which|what) frequenc|\bfrequency (?:range|band)\b|\b(?:what|which) frequenc(?:y|ies) (?:does|do|can|is|are) (?!\w+ (?:inspect|check|report))|\b(?:line|mains|radio|clock|sampling|operating) frequency\b|frequenz(?!\p{L})|周波数/iu, FREQUENCY, false), // prettier-ignore
+  quantity(/\b(?:how much|range of|maximum|most|rated|charging|operating|which|what) current (?:does|do|can|could|may|must|is|of|the|at|through|flow)|\b(?:stromstärke|wie viel strom zieh)/iu, CURRENT, false), // prettier-ignore
   quantity(/\b(?:newton ?-?met(?:re|er)s?|newtonmetern?|torque|drehmoment)\b|トルク/i, TORQUE),
   quantity(/\bhow many (?:kilo|mega)?watts\b|\bwie viele? (?:kilo|mega)?watt\b/i, POWER),
   quantity(/\bhow many (?:kilo)?volts\b|\bwie viele? volt\b/i, TENSION),
@@ -127,7 +135,24 @@ export function wordsOfQuantity(asked: string): string {
 const FIGURE = 40;
 /** Units of any quantity. */
 const ANY_UNIT = told(
-  [LENGTH, AREA, MASS, SPEED, VOLUME, HEAT, POWER, ENERGY, NOISE, BYTES, PRESSURE, TENSION, TORQUE, CURRENT].join('|'),
+  [
+    LENGTH,
+    AREA,
+    MASS,
+    SPEED,
+    VOLUME,
+    HEAT,
+    POWER,
+    ENERGY,
+    NOISE,
+    BYTES,
+    PRESSURE,
+    TENSION,
+    RESISTANCE,
+    FREQUENCY,
+    TORQUE,
+    CURRENT,
+  ].join('|'),
 );
 
 /** The unit that stands right behind a figure which ends at a place of a text, with the space before it: " kilowatts"; "" where none does. */

@@ -111,6 +111,7 @@ const FOCUS: readonly RegExp[] = [
   /^how (?<focus>\w+) (?:is|are|was|were|does|do|did|must|may|can)\b/i,
   /^who (?:\w+ly )?(?<focus>\w{3,}(?:s|ed))\b/i,
   /^wer (?<focus>(?!ist|hat|wird|kann|darf|muss|soll|war|hatte|kümmert|sorgt|macht|trägt|übernimmt)\p{Ll}{3,}t) (?:den|die|das|eine?n?|im|in|über|bei|für|sich)(?!\p{L})/iu,
+  /^(?:wer|von wem|durch wen) (?:hat|haben|wurden?|ist|sind) .{2,80}? (?<focus>(?:be|ver|er|ent|zer|\p{Ll}*ge)\p{Ll}{3,}(?:t|en))\s*\??$/iu,
   /^(?:in (?:which|what) \w+|when|where|by whom|why) (?:is|are|was|were|has|have) .{2,80}? (?<focus>\w+(?:ed|en|t))\s*\??$/i,
   /^(?:(?:in|on|at|to|for|from|by|with|under|of) )?(?:what|which) (?<focus>[\w-]{3,}(?: [\w-]{3,}){0,2}?) (?:does|do|did|is|are|was|were|has|have|must|may|shall|will)\b/i,
   /^(?:(?:in|on|at|to|for|from|by|with|under|of) )?which (?<focus>[\w-]{3,}(?: [\w-]{3,})??) \w{3,}(?:s|ed)\b/i,

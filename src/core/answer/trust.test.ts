@@ -35,6 +35,12 @@ describe('how far evidence is trusted', () => {
     expect(trust).toBeLessThan(0);
   });
 
+  test('who did something is not told by a sentence without the deed, but by one that says it, or names someone', () => {
+    expect(weighed('Who designed the boat club house?').signs.undone).toBe(1);
+    expect(weighed('Who opened the new slipway?').signs.undone).toBe(0);
+    expect(weighed('Who runs the committee?').signs.undone).toBe(0);
+  });
+
   test('what a sentence says of itself is told apart from what stands around it', () => {
     const { signs } = weighed('Who opened the slipway of the boat club?');
     expect(signs.ownOrNamed).toBeGreaterThan(signs.ownInSentence);

@@ -5,12 +5,12 @@ import { BY_NAME, type Evidence } from './evidence';
 import { NUMBER_KINDS, VALUE_KINDS } from './kinds';
 import { absentShare, asksOfNothing, unknownTo } from './ofNothing';
 import { callsMatter, namesWhatIsAsked, tellingOf, tellsFigure } from './matterTold';
-import { asksHolder, doerNamed, saysWhoIsMeant, someoneNamed } from './partyNamed';
+import { asksHolder, doerNamed, namesByTwoWords, saysWhoIsMeant, someoneNamed } from './partyNamed';
 import { firmWordingsOf, type Question } from './question';
 import { reachedAt } from './reachedAt';
 import { wordsOver } from './rowEvidence';
 import { isOfOthers, speaksOfElse } from './speaksOfElse';
-import { headOver, nameOfDocument } from './surroundings';
+import { headOver, leadOf, nameOfDocument } from './surroundings';
 import { toldByForm } from './toldByForm';
 import { TRUST } from './trustWeights';
 import type { AnswerKind, AskedSource } from './types';
@@ -30,6 +30,8 @@ const MATTER_LED = 0.4;
 const MATTER_COVERED = 0.8;
 /** Share of words from which on two sentences say the same, as those of a draft and of what was agreed do. */
 const SAME = 0.7;
+/** Share from which on a word says the deed that is asked for: "set up" for "founded", but not "introduced". */
+const SAYS_DEED = 0.35;
 /** Passages up to which a document is a short one, in which any word is near any other. */
 const FEW = 4;
 
@@ -56,6 +58,22 @@ function namesNobody({ text, features, source }: Evidence, question: Question): 
   if (!asksHolder(question) || features.kind > 1 || someoneNamed(text, question.text) !== null) return false;
   if (features.led > WHOLLY && doerNamed(text, question.text) !== null) return false;
   return !saysWhoIsMeant(text, question.text, source.segment.language);
+}
+
+/** True where it is asked who does something, and a sentence, with what it stands under, names nobody and says nothing of the deed: who founded a firm is not told by what it makes. */
+function lacksDeed({ text, source, hit, index }: Evidence, question: Question): boolean {
+  const { kind, focus, subject } = question;
+  const deed = kind === 'party' ? subject.filter(({ term }) => focus.includes(term)) : [];
+  if (deed.length === 0 || namesByTwoWords(text, question.text)) return false;
+  const { language } = source.segment;
+  const units = unitsOfPassage(source, hit.passage);
+  const lead = units[leadOf(units, index)]?.text ?? '';
+  const near = `${text} ${headOver(source, units, index)} ${lead}`;
+  if (toldByForm(question, language)?.form.test(near) === true) return false;
+  const said = termSet(near, language);
+  const says = ({ term, equivalents = [] }: QueryTerm): boolean =>
+    said.has(term) || equivalents.some((one) => one.share >= SAYS_DEED && one.loose !== true && said.has(one.term));
+  return !deed.some(says);
 }
 
 /** What of a question, and of it without what a sentence says by its form, stands nowhere in the documents. */
@@ -145,6 +163,7 @@ function rulesOf(best: Evidence, question: Question, ofNothing: boolean, sources
     ofNothing,
     pointless: kind === 'date' && features.kind === 0 && row === null && ASKS_POINT.test(question.text),
     nobody,
+    undone: row === null && features.kind <= BY_NAME && lacksDeed(best, question),
     // "How much tax was paid?" is told by no row of wages.
     otherRow:
       row !== null && features.focus === 0 && features.label < OF_THE_ROW && kind === 'amount' && question.focus.length > 0, // prettier-ignore

@@ -43,6 +43,8 @@ export interface Features {
   readonly contents: number;
   readonly asking: number;
   readonly tiny: number;
+  /** The unit is a command, a setting or what a program prints, rather than a sentence. */
+  readonly code: number;
   /** A limit is asked for, and one told: "not more than eleven hours". */
   readonly limit: number;
   /** How much more alike the unit is to the question in what it is about, by vectors of words, than the first sentences found usually are; 0 where these are not there. */
@@ -80,6 +82,7 @@ export const WEIGHTS: Readonly<Record<keyof Features, number>> = {
   contents: -0.9,
   asking: -0.41,
   tiny: 0.17,
+  code: -2,
   limit: 0.4,
   meaning: 3,
 };

@@ -2,7 +2,7 @@ import { opensWithDate, splitSentences, wordsOfLine } from '../text';
 import { DEFAULT_PASSAGES, type PassageOptions } from './cutting';
 import { announces, JAPANESE_ITEM } from './announces';
 import { RUN_IN } from './runIn';
-import { isFlow, type Line, type PageText, type Span } from '../source';
+import { isFlow, isLabel, type Line, type PageText, type Span } from '../source';
 
 /** A whole sentence, table row or heading: what an answer may quote. One span a page it stands on. */
 export interface Unit {
@@ -43,6 +43,11 @@ const LIST_MARK = new RegExp(
 
 const HANGING =
   /^(?:\d{1,3}(?:\.\d{1,3})*\.?|\(?(?:[a-z]{1,2}|[ivx]{1,5}|\d{1,2})\)|[•◦▪–—*-])\s+(?:\((?:\d{1,2}|[a-z])\)\s+)?(?:\p{L}.{24}|[§„“"].{8})/iu;
+
+/** True for a label over what it is a label of. */
+function labels(above: string, below: string): boolean {
+  return isLabel(above) && !LIST_MARK.test(below) && !isLabel(below);
+}
 
 function isRow(line: Line, text: string): boolean {
   if (line.cells === null) return false;
@@ -144,9 +149,9 @@ export class PassageBuilder {
     const text = page.text.slice(line.start, line.end);
     // "Zwischen dem 8." at the end of a line is no end: "und dem 30. September" goes on.
     const ordinal = /(?<!\d)\d{1,2}\.\s*$/.test(open.text) && /^\s*\p{Ll}{2}/u.test(text);
-    if (!first) return (!line.opens || ordinal) && line.section === open.section;
+    if (!first) return (!line.opens || ordinal || labels(open.text, text)) && line.section === open.section;
     // Over a page break the layout cannot tell a new paragraph; the sentence can.
-    return !/[.:!?。]["”’)]?\s*$/.test(open.text) && (!LIST_MARK.test(text) || opensWithDate(text));
+    return !/[.:!?。]["”’)]?\s*$/.test(open.text) && (!LIST_MARK.test(text) || opensWithDate(text)) && !isLabel(text);
   }
 
   private addNotes(page: PageText, notes: readonly Line[]): void {

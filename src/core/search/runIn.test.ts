@@ -41,3 +41,30 @@ describe('the head of a clause, run in with its text', () => {
     expect(texts[1]?.[0]).toMatch(/^15\. Delay\.$/);
   });
 });
+
+describe('a label on a line by itself', () => {
+  const unitsOf = (text: string): string[] => {
+    const units: string[] = [];
+    const [page] = readingOf(text).pages;
+    if (page === undefined) throw new Error('A page was to be read.');
+    const builder = new PassageBuilder((passage) =>
+      passage.units.forEach(({ spans }) =>
+        units.push(spans.map((one) => page.text.slice(one.start, one.end)).join(' ')),
+      ),
+    );
+    builder.addPage(page);
+    builder.finish();
+    return units;
+  };
+
+  test('is read with what stands below it', () => {
+    expect(unitsOf('Default value:\n\nPort 8118 of the machine itself.\n\nIt can be changed.')).toContain(
+      'Default value: Port 8118 of the machine itself.',
+    );
+  });
+
+  test('but not with another label, nor with the items of a list that it announces', () => {
+    expect(unitsOf('Notes:\n\nEffect:\n\nIt is shown in red.')[0]).toBe('Notes:');
+    expect(unitsOf('The tenant pays:\n\n(a) the rent;\n(b) the dues.')[0]).toBe('The tenant pays:');
+  });
+});

@@ -16,6 +16,7 @@ export { HeldPages, type PackedPage } from './heldPages';
 export { isFlow, lineAt, sectionPath, sectionsUnder, textWithoutMarks, titledSection, withoutMarks } from './types';
 export { openPdf, openingParameters, type PdfAssets, type PdfFile } from './formats/pdf/engine';
 export { PdfReading, type PageRead, type PdfStart, type ReadingOptions } from './formats/pdf/readPdf';
+export { isLabel } from './structure/titles';
 export { readText } from './formats/text';
 export {
   blockBetween,

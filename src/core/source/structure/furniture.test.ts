@@ -51,6 +51,12 @@ describe('running heads and folios', () => {
     expect(roles(page('Hulls', 11), page('Engines', 12), page('Masts', 13))[0]).toBe('head');
   });
 
+  test('are the last number of a page in step with those around, however far from the edge', () => {
+    const page = (number: number, y = 660): DraftPage => draft([body, { text: String(number), y }]);
+    expect(roles(page(7), page(8), page(9))[1]).toBe('folio');
+    expect(roles(page(7), page(21), page(3))[1]).toBeUndefined();
+  });
+
   test('are not lines in the middle of the page, nor on a page alone', () => {
     expect(roles(draft([body]), draft([body]))).toEqual([undefined]);
     expect(roles(draft([{ text: 'Part A General', y: 40 }, body]))[0]).toBeUndefined();

@@ -11,6 +11,9 @@ const ROW_END = /[\d)%–—-]\s+\(?[\d.,–—-]+[)%]?$/;
 const FOLIO =
   /^(?:[-–—·|\s]*)(?:(?:page|seite|p\.|s\.)\s*)?(?:[A-Z]{1,2}-)?(?:\d{1,4}|[ivxlc]{1,7})(?:\s*(?:of|von|\/)\s*\d{1,4})?(?:[-–—·|\s]*)$/iu;
 
+/** A number by itself, as pages bear it. */
+const BARE = /^\d{1,4}$/;
+
 interface EdgeLine {
   readonly line: DraftLine;
   /** Numbers that open or close the line: one of them may be the page's. */
@@ -20,6 +23,8 @@ interface EdgeLine {
   readonly text: string;
   readonly key: string;
   readonly y: number;
+  /** True for a bare number that ends the page's text, or opens it, further from the edge than such lines stand. */
+  readonly inward: boolean;
 }
 
 function masked(text: string): string {
@@ -43,7 +48,11 @@ function findEdgeLines(page: DraftPage): EdgeLine[] {
   const byHeight = page.lines.filter((line) => !line.askew).sort((a, b) => a.box.y - b.box.y);
   const top = byHeight.slice(0, EDGE_LINES).filter((line) => line.box.y + line.box.h < MARGIN * page.height);
   const bottom = byHeight.slice(-EDGE_LINES).filter((line) => line.box.y > (1 - MARGIN) * page.height);
-  return [...new Set([...top, ...bottom])].map((line) => {
+  const inward = [byHeight[0], byHeight.at(-1)].filter(
+    (line) =>
+      line !== undefined && BARE.test(page.text.slice(line.start, line.end)) && ![...top, ...bottom].includes(line),
+  ) as DraftLine[];
+  return [...new Set([...top, ...bottom, ...inward])].map((line) => {
     const text = page.text.slice(line.start, line.end);
     const outer = [/^(\d{1,4})(?=\s|$)/.exec(text)?.[1], /(?:^|\s)(\d{1,4})$/.exec(text)?.[1]];
     return {
@@ -52,6 +61,7 @@ function findEdgeLines(page: DraftPage): EdgeLine[] {
       text,
       key: masked(text),
       y: line.box.y,
+      inward: inward.includes(line),
       numbers: outer.filter((number) => number !== undefined).map(Number),
     };
   });
@@ -82,7 +92,7 @@ function recurs(edge: EdgeLine, neighbours: readonly Neighbouring[]): boolean {
     for (const other of lines) {
       if (Math.abs(other.y - edge.y) > 8) continue;
       if (edge.row && other.text !== edge.text) continue;
-      if (other.key === edge.key) return true;
+      if (other.key === edge.key && !edge.inward) return true;
       // A page number in step with the pages around gives a head away, whatever chapter it names.
       if (edge.numbers.some((number) => other.numbers.includes(number + distance))) inStep += 1;
       // Heads that name the chapter change with it, but their outer parts (folio, title) stay.
@@ -134,7 +144,7 @@ export function furnitureRoles(page: DraftPage, neighbours: readonly Neighbour[]
   const apart = heads(page, edges, others);
   for (const edge of edges) {
     const text = page.text.slice(edge.line.start, edge.line.end);
-    if (FOLIO.test(text)) roles.set(edge.line, 'folio');
+    if (FOLIO.test(text) && (!edge.inward || apart.has(edge.line))) roles.set(edge.line, 'folio');
     else if (apart.has(edge.line)) roles.set(edge.line, 'head');
   }
   for (const line of page.lines) if (line.askew) roles.set(line, 'head');

@@ -140,6 +140,26 @@ describe('the tree of sections', () => {
     ]);
   });
 
+  test('takes in titles that begin small, set apart and numbered in parts', () => {
+    const found = paths(
+      line('8.5.16. keep-lights', { distinct: true }),
+      line('Leaves the lights on.', { alone: false }),
+      line('8.5.17. hostname', { distinct: true }),
+      line('8.6. more of it'),
+    );
+    expect(found.slice(2)).toEqual(['8.5.17 hostname', '8.5.17 hostname']);
+  });
+
+  test('is not opened by what stands below a label, nor by whom something is from', () => {
+    const found = paths(
+      line('Settings', { size: 14 }),
+      line('Default value:'),
+      line('Unset', { distinct: true }),
+      line('Reported by Ilse Brandt', { distinct: true }),
+    );
+    expect(new Set(found)).toEqual(new Set(['Settings']));
+  });
+
   test('does not take a wrapped number in mid-sentence for a clause', () => {
     const found = paths(
       line('3 Term', { distinct: true }),

@@ -11,7 +11,7 @@ import {
   type Numbering,
 } from './numbering';
 
-import { CAPTION, FIGURES, isSentence, looksLikeTitle, runInTitle, SPEAKS, titleOf } from './titles';
+import { CAPTION, FIGURES, isByline, isLabel, isSentence, looksLikeTitle, runInTitle, SPEAKS, titleOf } from './titles';
 
 const SECTION = /^(?:section|sec\.|abschnitt|item|subpart)(?=\s)/i;
 /** Rank of the title of a whole document, which nothing stands under. */
@@ -61,6 +61,8 @@ export class SectionBuilder {
   private stack: Open[] = [];
   /** A number that stood on a line by itself just now, -1 without one. */
   private untitled = -1;
+  /** True below a label on a line by itself. */
+  private labelled = false;
   private readonly outlineByPage = new Map<number, { key: string; level: number }[]>();
 
   constructor(
@@ -81,8 +83,9 @@ export class SectionBuilder {
   /** Index of the section a line stands in once it has been offered, and whether the line is itself a heading. */
   offer(line: HeadingCandidate): { section: number; heading: boolean } {
     const text = line.text.trim();
-    const untitled = this.untitled;
+    const [untitled, labelled] = [this.untitled, this.labelled];
     this.untitled = -1;
+    this.labelled = isLabel(text);
     const outlined = this.inOutline(text, line.page);
     if (outlined !== null) {
       const numbering = parseNumbering(text);
@@ -94,7 +97,7 @@ export class SectionBuilder {
     if (numbering !== null && this.acceptsNumber(numbering, line)) return this.number(numbering, line);
     if (numbering === null && untitled >= 0 && this.titles(untitled, text, line))
       return { section: untitled, heading: true };
-    if (numbering === null && this.isTypographic(text, line)) {
+    if (numbering === null && !(labelled && line.size <= this.bodySize) && this.isTypographic(text, line)) {
       const first = this.sections.length === 0 && line.page === 1;
       this.push(line, first ? TITLE : line.size > 1.3 * this.bodySize ? 1 : 2, null, text);
       return { section: this.current, heading: true };
@@ -194,7 +197,7 @@ export class SectionBuilder {
 
   private isTypographic(text: string, line: HeadingCandidate): boolean {
     if (!line.alone || !looksLikeTitle(text) || text.length > 90 || /^[\d\s.,%()-]+$/.test(text)) return false;
-    if (FIGURES.test(text)) return false;
+    if (FIGURES.test(text) || isByline(text)) return false;
     if (line.size > 1.12 * this.bodySize) return true;
     return (
       (line.distinct || (this.isOutdented(line) && !SPEAKS.test(text) && !text.endsWith(':'))) &&
@@ -223,8 +226,11 @@ export class SectionBuilder {
       );
     }
     if (rank >= BRACKETS) return line.opens && this.stack.length > 0;
+    const stands = line.distinct && line.alone && looksLikeTitle(rest) && line.size >= this.bodySize;
+    // "8.5.17. external-filter": what a manual is about may be written small.
+    if (stands && /^\d+(?:\.\d+)+$/.test(number)) return true;
     if (!/^[\p{Lu}“"‘'([\d]/u.test(rest)) return false;
-    if (line.distinct && line.alone && looksLikeTitle(rest) && line.size >= this.bodySize) return true;
+    if (stands) return true;
     const before = [...this.sections]
       .reverse()
       .find((section) => section.number !== null && /^[\dA-Z.]+$/.test(section.number));

@@ -68,3 +68,19 @@ export function runInTitle(rest: string): string | null {
   const title = /^([\p{Lu}“"][^.:;]{1,70}?)(?:\.|:|\s?[—–])\s+\S/u.exec(rest)?.[1];
   return title !== undefined && title.split(' ').length <= 10 && !SPEAKS.test(title) ? title : null;
 }
+
+const LABEL = /^\s*\p{Lu}[^\s.:;!?,]*(?:\s[^\s.:;!?,]+){0,3}:\s*$/u;
+
+/** True for a label on a line by itself that says nothing without what stands below it: "Default value:" over "127.0.0.1". */
+export function isLabel(text: string): boolean {
+  return LABEL.test(text) && !SPEAKS.test(text);
+}
+
+/** Who something is from, which titles nothing: "Reported by Jonathan Marlow". */
+const BYLINE =
+  /^(?:(?:Reported|Written|Contributed|Prepared|Compiled|Edited|Drawn up|Supplied|Submitted|Presented|Drafted|Translated|Designed|Checked|Approved) (?:and \p{Ll}+ )?by|Courtesy of|Author:)\s\p{L}/u;
+
+/** True for a line that says who something is from. */
+export function isByline(text: string): boolean {
+  return BYLINE.test(text);
+}

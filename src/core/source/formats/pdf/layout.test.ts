@@ -144,6 +144,23 @@ describe('a change of type', () => {
     expect(draft(95, 'bold')).toBe(true);
   });
 
+  test('opens one below a line of a third type, and so does a label that stands out to the left', () => {
+    const opens = (above: Partial<RawItem>, text: string, below: Partial<RawItem> = {}): boolean | undefined =>
+      layOutPage({
+        width: 600,
+        height: 800,
+        items: [
+          item('The crane lifts nine tonnes at a reach of fourteen metres.', 50, 100, { width: 400 }),
+          item('1 or 0', 90, 112, above),
+          item(text, 50, 124, below),
+        ],
+      }).lines[2]?.opens;
+    expect(opens({ font: 'italic' }, 'Effect', { font: 'bold' })).toBe(true);
+    expect(opens({}, 'Default value:')).toBe(true);
+    expect(opens({}, 'Default value is')).toBe(false);
+    expect(opens({ x: 50 }, 'Default value:')).toBe(false);
+  });
+
   test('opens none in the same type, or below a full line', () => {
     expect(draft(95, 'f')).toBe(false);
     expect(draft(400, 'bold')).toBe(false);

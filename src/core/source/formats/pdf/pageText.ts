@@ -191,9 +191,10 @@ class PageWriter {
       return true;
     const [head, beforeHead] = [(row.pieces[0] as Piece).x0, (before.pieces[0] as Piece).x0];
     const endsEarly = (before.pieces.at(-1) as Piece).x1 < right - 3 * row.size;
-    // A title follows running text in another type, however close.
-    const font = fontOf(row);
-    const otherType = font !== null && font !== this.font && fontOf(before) === this.font;
+    // A title follows running text in another type, however close; so does a label what stands set in over it.
+    const [font, fontAbove] = [fontOf(row), fontOf(before)];
+    const otherType = font !== null && font !== this.font && fontAbove !== null && fontAbove !== font;
+    if (/:\s*$/.test(text) && endsEarly && beforeHead - head > row.size && cells === 1) return true;
     if (otherType && endsEarly && cells === 1 && last.cells === null) return true;
     // A quotation or bracket that ends a line ends no sentence that goes on in small letters.
     const closed = /[.:;!?。]\s*$/.test(above) || (/[」)”"]\s*$/.test(above) && !/^\p{Ll}/u.test(text));
