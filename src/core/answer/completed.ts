@@ -34,7 +34,8 @@ export function completed(one: Evidence, kind: AnswerKind): UnitText {
   const joins = (first: UnitText, second: UnitText): boolean =>
     first.text.length + second.text.length <= LONGEST && adjoin(one, first, second);
   if (before !== undefined && STANDS_FOR.test(text) && !EXPLETIVE.test(text)) {
-    const fits = before.unit.kind === unit.kind || before.unit.kind === 'heading';
+    // One that says "it" as well names nothing.
+    const fits = (before.unit.kind === unit.kind && !STANDS_FOR.test(before.text)) || before.unit.kind === 'heading';
     return fits && joins(before, alone) ? together(before, alone) : alone;
   }
   const onward = kind === 'passage' && next?.unit.kind === unit.kind;

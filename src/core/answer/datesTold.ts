@@ -70,6 +70,10 @@ function clockTold(text: string, asked: string): Range[] {
   return hours.map(({ start, end }) => ({ start: start + (UP_TO_HOUR.exec(text.slice(start, end))?.[0].length ?? 0), end })); // prettier-ignore
 }
 
+/** What stands before the years that rights in a work are claimed since, which date nothing else. */
+const RIGHTS_SINCE = /(?:copyright|©|\(c\))[^.;\p{L}]{0,24}$/iu;
+const OF_RIGHTS = /copyright|©|edition|urheber|auflage/i;
+
 /** Days, months, years and hours that a text tells, of the sort that a question asks for; how far from another day something is where nothing else is told. */
 export function datesTold(text: string, asked: string): Range[] {
   if (ASKS_TIME.test(asked)) return clockTold(text, asked);
@@ -87,7 +91,10 @@ export function datesTold(text: string, asked: string): Range[] {
   if (weekdays.length > 0) return weekdays;
   const lasting = ASKS_UNTIL.test(asked) ? ranges(text, LASTING) : [];
   if (lasting.length > 0) return lasting;
-  const years = ranges(text, YEAR).filter(({ start }) => !NAMED_BY_YEAR.test(text.slice(0, start)));
+  const years = ranges(text, YEAR).filter(
+    ({ start }) =>
+      !NAMED_BY_YEAR.test(text.slice(0, start)) && (OF_RIGHTS.test(asked) || !RIGHTS_SINCE.test(text.slice(0, start))),
+  );
   const deadlines = ASKS_DEADLINE.test(asked) && years.length === 0 ? ranges(text, DEADLINE) : [];
   if (deadlines.length > 0) return deadlines;
   if (years.length > 0) return years;

@@ -20,6 +20,8 @@ test.each([
   ['Is the slipway heated?', true],
   ['Does the warden sweep the slipway?', false],
   ['When is the treasurer elected?', false],
+  ['Who painted the mural?', true],
+  ['Who sweeps the slipway?', false],
 ])('“%s” asks about what stands nowhere: %s', (asked, nowhere) => {
   expect(asksOfNothing(analyseQuestion(asked, 'en'), rules)).toBe(nowhere);
 });

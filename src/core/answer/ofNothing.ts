@@ -85,9 +85,9 @@ const NOWHERE_IN_JAPANESE = 0.34;
 const WHEN_OR_WHERE =
   /^(?:overnight|night|tonight|today|tomorrow|week|weekend|sunday|winter|summer|abroad|outsid|insid|alon|togeth)$/;
 
-/** What it is asked who pays for. */
-const PAID_FOR =
-  /^(?:who pays (?:for )?(?:the |any |its |their )?|wer (?:zahlt|bezahlt|trägt|übernimmt) (?:die |den |das )?(?:kosten (?:für |der |des )(?:die |den |das )?)?)(?<what>[\p{L}-]{4,})\s*\?*$/iu;
+/** What it is asked who pays for, or who does something to. */
+const DONE_TO =
+  /^(?:who (?:pays (?:for )?(?:the |any |its |their )?|[a-z]{3,}(?:s|ed) (?:the |any |its |their ))|wer (?:zahlt|bezahlt|trägt|übernimmt) (?:die |den |das )?(?:kosten (?:für |der |des )(?:die |den |das )?)?)(?<what>[\p{L}-]{4,})\s*\?*$/iu;
 
 /** Whose tasks or duties a question asks for. */
 const TASKS_OF =
@@ -111,9 +111,9 @@ export function asksOfNothing(question: Question, sources: readonly AskedSource[
   const unknown = unknownTo(question, sources);
   const whose = TASKS_OF.exec(text.trim())?.groups?.['whose'];
   if (whose !== undefined) return unknown.some(({ term }) => termSet(whose, 'en').has(term));
-  const paid = PAID_FOR.exec(text.trim())?.groups?.['what'];
-  if (paid !== undefined && language !== 'ja') {
-    const asked = termSet(paid, language ?? 'en');
+  const doneTo = DONE_TO.exec(text.trim())?.groups?.['what'];
+  if (doneTo !== undefined && language !== 'ja') {
+    const asked = termSet(doneTo, language ?? 'en');
     return subject.some((one) => asked.has(one.term) && standsNowhere(one, sources));
   }
   if (question.kind !== 'yes-no') return false;

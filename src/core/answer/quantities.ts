@@ -73,7 +73,10 @@ const QUANTITIES: readonly Quantity[] = [
     /\bhow (?:deep|wide|tall|thick|thin|far)\b|\bhow long (?:(?:is|are|was|were)\b[^?]*\b(?:vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull)s?\b|(?:must|may|can|should)\b[^?]*\b(?:vessel|ship|boat|berth|quay|pier|bridge|cable|rope|hull)s? be\b)|\bwie (?:tief|breit|dick|dünn|weit)\b|長さ|高さ|深さ|幅は|厚さ|全長|距離|何(?:メートル|センチ|ミリ|海里)/i,
     LENGTH,
   ),
-  quantity(/\bhow (?:loud|noisy)\b|\bnoise (?:level|limit)\b|\bwie laut\b|騒音/i, NOISE),
+  quantity(
+    /\bhow (?:loud|noisy)\b|\b(?:how much|what) (?:gain|attenuation)\b|\bnoise (?:level|limit)\b|\bwie laut\b|騒音/i,
+    NOISE,
+  ),
   quantity(/\bhow much (?:electrical )?energy\b|\bbattery capacity\b|\bwie viel (?:energie|strom)\b|電力量/i, ENERGY),
   quantity(/\bhow (?:powerful|much (?:electrical )?power)\b|\b(?:most|maximum|what|which|rated) power\b|\bpower rating\b|\b(?:engine|motor)(?:['’]s)? (?:power|output)\b|\b(?:power|output) of the (?:\w+ )?(?:engine|motor)\b|\bwelche leistung\b|\bwie viel leiste\w+|\bwie stark ist (?:der|die) \w*(?:motor|maschine)|出力/i, POWER), // prettier-ignore
   quantity(

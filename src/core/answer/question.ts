@@ -162,6 +162,8 @@ export function analyseQuestion(
     [...text.matchAll(MEASURE_ASKED)].map((match) => (match.slice(1).find(Boolean) as string).toLowerCase()),
   );
   const settings = new Set([...text.matchAll(OF_THE_PERIOD)].flatMap(([said]) => [...termSet(said, language)]));
+  // Who makes a thing is asked by a verb that says nothing elsewhere.
+  const made = /^who (makes|made)\b/i.exec(text.trim())?.[1]?.toLowerCase();
   const faint = spoken.filter(({ word }) => !SCAFFOLD.has(word) && !OF_THE_DOCUMENT.has(word)).length > 1;
   // Of "sub-let" its halves say little beside the whole.
   const halves = new Set(spoken.flatMap(({ word }) => (/^\p{L}+-/u.test(word) ? word.split('-') : [])));
@@ -172,7 +174,7 @@ export function analyseQuestion(
         ? SCAFFOLD_WEIGHT
         : faint && OF_THE_DOCUMENT.has(word) && !defined.has(word)
           ? DOCUMENT_WEIGHT
-          : (SCAFFOLD.has(word) || measures.has(word) || halves.has(word)) && !defined.has(word)
+          : ((SCAFFOLD.has(word) && word !== made) || measures.has(word) || halves.has(word)) && !defined.has(word)
             ? SCAFFOLD_WEIGHT
             : (japaneseWeight(term, text) ?? 1);
     weights.set(term, Math.max(weights.get(term) ?? 0, weight));

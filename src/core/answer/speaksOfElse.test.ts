@@ -38,6 +38,25 @@ describe('what speaks of something else is no answer', () => {
     expect(ask('How many members has Strand Works?').found).toBe(false);
   });
 
+  test('a number of things where so many in a minute are asked for', () => {
+    const manual = libraryOfTexts({
+      Manual: 'The printer sets two pages on a sheet of paper.\n\nThe winch hauls 12 metres of rope in a minute.',
+    });
+    const told = (question: string) => askBuiltIn(question, manual.sources(), manual.quotes, { now: () => 0 });
+    expect(told('How many pages does the printer set on a sheet?').headline).toContain('two');
+    expect(told('How many pages does the printer set per minute?').found).toBe(false);
+    expect(told('How many metres of rope does the winch haul per minute?').headline).toContain('12');
+  });
+
+  test('the years that rights are claimed since, where something else is dated', () => {
+    const notice = libraryOfTexts({
+      Notice: 'Copyright (c) 1991-1999 Ilse Brandt. The format was first published by the board.',
+    });
+    const told = (question: string) => askBuiltIn(question, notice.sources(), notice.quotes, { now: () => 0 });
+    expect(told('In which year was the format first published?').headline ?? '').not.toMatch(/19\d\d/);
+    expect(told('From which years is the copyright?').headline).toContain('1991');
+  });
+
   test('the degrees of something whose size is asked', () => {
     expect(ask('How large is the store?').found).toBe(false);
     expect(ask('How warm is the store?').headline).toContain('18 degrees');

@@ -140,6 +140,29 @@ export function isOfOthers(best: Evidence, { text, subject }: Question): boolean
   return !named(OF_SOMEBODY, () => row ?? readWith(best)) || !named(OF_A_DEED, () => row ?? saidAbout(best));
 }
 
+/** Times in which so much is done, as a question asks for them and as a rate is told. */
+const RATES: readonly (readonly [asked: RegExp, told: RegExp])[] = [
+  [
+    /\b(?:per|an|each|every) hour\b|\b(?:pro|je|in der|in einer) stunde\b|1時間(?:に|あたり)|毎時/iu,
+    /hour|\bh\b|hourly|kph|km\/h|mph|knots?|stunde|stündlich|時/iu,
+  ],
+  [
+    /\b(?:per|a|each|every) minute\b|\b(?:pro|je|in der|in einer) minute\b|1分間?(?:に|あたり)|毎分/iu,
+    /minut|\bmin\b|rpm|分/iu,
+  ],
+  [
+    /\b(?:per|a|each|every) second\b|\b(?:pro|je|in der|in einer) sekunde\b|1秒間?(?:に|あたり)|毎秒/iu,
+    /second|\bsec\b|[/p]s\b|hz\b|knots?|sekunde|秒/iu,
+  ],
+];
+
+/** True where it is asked how much there is in an hour, a minute or a second, and nothing near a figure speaks of that. */
+function tellsNoRate(best: Evidence, { kind, text }: Question): boolean {
+  if (kind !== 'number') return false;
+  const told = RATES.find(([asked]) => asked.test(text))?.[1];
+  return told !== undefined && !told.test(saidAbout(best));
+}
+
 /** True where the figures of a sentence are of another kind of sum than is asked for, or count the members of another body. */
 function countsElse(best: Evidence, question: Question): boolean {
   const { text, row, features } = best;
@@ -158,7 +181,7 @@ function countsElse(best: Evidence, question: Question): boolean {
 export function speaksOfElse(best: Evidence, question: Question, sources: readonly AskedSource[]): boolean {
   const { text, row, source } = best;
   if (row === null && lacksTellingWords(question.text, text)) return true;
-  if (namesNoHolder(text, question.text)) return true;
+  if (namesNoHolder(text, question.text) || tellsNoRate(best, question)) return true;
   if (
     saysNoEnd(best, question) ||
     isOfAnother(best, question) ||
