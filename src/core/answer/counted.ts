@@ -15,7 +15,7 @@ const COUNTED_UNTIL =
 /** People are counted by many names: crew, passengers, members. */
 const PEOPLE = /^(?:people|persons?|individuals?|personen|leute|menschen)$/i;
 const PERSONS =
-  'people persons individuals employees workers workforce headcount members staff crew passengers travellers visitors guests men women adults children apprentices developers users students pupils inhabitants residents participants spectators customers candidates shareholders directors officers personen leute menschen mitarbeiter beschäftigte mitglieder fahrgäste gäste besucher teilnehmer einwohner'.split(
+  'people persons individuals employees workers workforce headcount members staff crew passengers travellers visitors guests men women adults children apprentices developers users students pupils inhabitants residents participants attendees delegates volunteers contributors spectators customers candidates shareholders directors officers personen leute menschen mitarbeiter beschäftigte mitglieder fahrgäste gäste besucher teilnehmer einwohner'.split(
     ' ',
   );
 

@@ -10,7 +10,7 @@ export const FREQUENCY =
   /\b(?:once|twice|[a-z]+ times) (?:a|an|per|every|each|in (?:a|any|every)) (?:[a-z]+ )?(?:minute|hour|day|night|week|fortnight|month|quarter|year|season|term)\b|\bin (?:the|every|each|its) (?:(?:first|second|third|fourth|fifth|sixth|seventh|eighth|ninth|tenth)(?:,| and)? (?:(?:in )?the )?){1,4}years?\b|\b(?:hourly|daily|nightly|weekly|fortnightly|monthly|quarterly|annually|yearly)\b|\b(?:every|each) (?:hour|day|fortnight|morning|evening|night|week|month|quarter|season|spring|summer|autumn|winter|year|(?:mon|tues|wednes|thurs|fri|satur|sun)day)\b|\b(?:ein|zwei|drei|vier|fünf|sechs|acht|zehn|zwölf|\d+)mal (?:im|in der|am|pro|je|jede[nrs]?) (?:jahr|halbjahr|quartal|monat|woche|tag|stunde|schicht|saison)(?!\p{L})|\b(?:stünd|täg|wöchent|monat|vierteljähr|halbjähr|jähr)lich\w*|\bjede[nrsm]? (?:stunde|tag|morgen|abend|nacht|woche|monat|quartal|frühjahr|sommer|herbst|winter|jahr|(?:mon|diens|donners|frei|sams|sonn)tag|mittwoch|schicht|fahrt)(?!\p{L})|毎(?:日|朝|晩|週|月|年|時|回)|隔[週月年]|(?:年|月|週|[日一]日)に?\s?[\d一二三四五六]+回|[\d一二三四五六]+(?:年|か月|ヶ月|週間|日|時間)(?:ごと|毎|おき)に?(?:[\d一二三四五六]+回)?/giu;
 /** The same where nothing says in what time: "the trustees sat five times". */
 const SO_MANY_TIMES =
-  /\b(?:once|twice|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) times)\b(?! (?:the|as|that|its)\b)|\b(?:ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn|elf|zwölf|\d+)mal(?!\p{L})/giu;
+  /\b(?:once|twice|(?:\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve) times)\b(?! (?:the|as|that|its)\b)|\b(?:ein|zwei|drei|vier|fünf|sechs|sieben|acht|neun|zehn|elf|zwölf|\d+)(?:[ -]?mal)(?!\p{L})/giu;
 /** Asks how often something is allowed, and what tells it by what is counted: "for at most ten calls of a ship". */
 const ASKS_LIMIT =
   /\bhow (?:often|frequently) (?:may|can|could|must|might)\b|\bwie (?:oft|häufig) (?:darf|dürfen|kann|können)\b/i;
@@ -23,7 +23,7 @@ const FROM_A_POINT =
 const ASKS_LENGTH = /\bhow long (?:does|do|did|will|would)\b.*\btake\b|\bwie lange dauer\w+\b/i;
 /** How long something lasts, told by what it lasts with, or that it has no end: "for as long as the licensee distributes it". */
 export const LASTING =
-  /\b(?:as|so) long as\b|\bwithout (?:any )?limit(?:ation)? (?:in|of|as to) time\b|\bfor the (?:duration|term|life|lifetime) of\b|\b(?:indefinitely|perpetual(?:ly)?|in perpetuity|unbefristet|auf unbestimmte zeit|solange)\b|\b\d+(?:st|nd|rd|th) (?:day|week|month|year)\b/gi;
+  /\b(?:as|so) long as\b|\bwithout (?:any )?limit(?:ation)? (?:in|of|as to) time\b|\bfor the (?:duration|term|life|lifetime) of\b|\b(?:indefinitely|perpetual(?:ly)?|in perpetuity|unbefristet|auf unbestimmte zeit|solange)\b|\b\d+(?:st|nd|rd|th) (?:day|week|month|year)\b|(?<=\b(?:delayed|late|postponed|deferred|extended|prolonged|shortened|put off|brought forward) by )(?:an?|one) (?:hour|day|week|fortnight|month|quarter|year)\b/gi;
 const ASKS_HOW_LONG =
   /\bhow long (?:is|are|was|were|does|do|did|will)\b|\bwie lange? (?:ist|sind|war|dauer\p{L}+|läuft|geht|gilt)(?!\p{L})|期間/iu;
 const DAY = String.raw`(?:the )?(?:\d{1,2}(?:st|nd|rd|th|\.)? (?:of )?)?(?:Jan(?:uary|uar)|Febr(?:uary|uar)|March|März|April|Ma[yi]|Jun[ei]|Jul[yi]|August|September|O[ck]tober|November|De[cz]ember)(?: \d{1,2}(?:st|nd|rd|th)?)?(?:,? (?:19|20)\d{2})?`;

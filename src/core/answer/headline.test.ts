@@ -23,6 +23,12 @@ function evidenceOf(text: string, asked: string): { best: Evidence; headline: st
 }
 
 describe('headlines', () => {
+  test('say neither yes nor no of a question that asks which of two it is', () => {
+    const text = 'The fee of the berth is higher for boats than for rafts.';
+    expect(evidenceOf(text, 'Is the fee of the berth higher for boats or for rafts?').headline).toBe(text);
+    expect(evidenceOf(text, 'Is the fee of the berth higher for boats?').headline).toBe('Yes');
+  });
+
   test.each([
     [
       'The rent of the quay is two hundred crowns (200) a month.',

@@ -219,6 +219,13 @@ function told(text: string, question: Question, language: Language): string {
   return start === 0 ? shorten(plain) : `… ${shorten(plain.slice(start))}`;
 }
 
+/** Asks which of two it is, which neither yes nor no answers: "Is the fee higher for boats or for rafts?", "Does it rise or fall?" */
+const EITHER = new RegExp(
+  String.raw`^(?:is|are|was|were|do|does|did|has|have|can|may|must|should|will)\b.*\b(?:rise or fall|fall or rise|increase or decrease|decrease or increase|(?:more|less|fewer|higher|lower|larger|smaller|greater|longer|shorter|better|worse|cheaper|dearer|faster|slower|earlier|later|older|newer|heavier|lighter|wider|narrower|deeper|stronger|weaker|bigger|safer)\b(?!.*\bthan\b).*\bor\b)|` +
+    String.raw`^(?:ist|sind|war|hat|wird|werden|muss|darf|steigt|sinkt|steigen|sinken)(?!\p{L}).*(?<!\p{L})(?:mehr|weniger|höher|niedriger|größer|kleiner|länger|kürzer|besser|schlechter|billiger|teurer|schneller|langsamer|früher|später|älter|neuer|schwerer|leichter|breiter|tiefer|stärker|schwächer)(?!\p{L})(?!.*(?<!\p{L})als(?!\p{L})).*(?<!\p{L})oder(?!\p{L})`,
+  'iu',
+);
+
 /** Share of the question that a sentence must hold for a yes or no to be read off it; of less it is told as it stands. */
 const SAYS_IT = 0.6;
 
@@ -254,7 +261,7 @@ export function headlineOf(best: Evidence, question: Question): string {
   if (party !== null) return party;
   // A sentence that only announces others decides nothing: "As to payment the following applies:".
   const says = best.unit.kind === 'sentence' && (!/:\s*$/.test(best.text) || CONDITION.test(best.text));
-  if (question.kind === 'yes-no' && best.features.covered >= SAYS_IT && says)
+  if (question.kind === 'yes-no' && best.features.covered >= SAYS_IT && says && !EITHER.test(question.text))
     return yesNo(best.text, question.text, language);
   const label = best.row?.row.path.at(-1) ?? '';
   const text = wrapped.length === 0 ? best.text : `${label}: ${wrapped.map((one) => one.text).join('; ')}`;

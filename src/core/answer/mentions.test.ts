@@ -62,6 +62,11 @@ describe('what a text tells of what is asked for', () => {
     expect(told('いつまでに申し込みますか。', '7日前までに申し込む。', 'ja')).toEqual(['7日前までに']);
   });
 
+  test('is by how long something was put off', () => {
+    expect(told('By how long was it delayed?', 'It was delayed by a week when a fault arose.')).toEqual(['a week']);
+    expect(told('By how long was it delayed?', 'A week later it was told by a boat.')).toEqual([]);
+  });
+
   test('is no year that a thing is named by', () => {
     expect(told('When do the rules begin?', 'The Rules of 2012 are revoked.')).toEqual([]);
     expect(told('When was it built?', 'It was built at the end of 2012.')).toEqual(['the end of 2012']);
@@ -69,6 +74,7 @@ describe('what a text tells of what is asked for', () => {
 
   test('is how often in German and Japanese', () => {
     expect(told('Wie oft wird geprüft?', 'Die Pumpe wird zweimal im Jahr geprüft.', 'de')).toEqual(['zweimal im Jahr']);
+    expect(told('Wie oft wurde er geprüft?', 'Er wurde sieben Mal geprüft.', 'de')).toEqual(['sieben Mal']);
     expect(told('Wie oft wird geprüft?', 'Der Tank wird jeden Morgen geprüft.', 'de')).toEqual(['jeden Morgen']);
     expect(told('年に何回点検しますか。', '点検は毎月行う。', 'ja')).toEqual(['毎月']);
     expect(told('How often is it reported?', 'It is reported every half year.')).toEqual(['every half year']);

@@ -59,8 +59,8 @@ const NUMBERED: readonly RegExp[] = [
   // The day first, as in most countries, unless only the other way about is a date: 03/31/2025.
   /(?<![\d/])(?<day>\d{1,2})\/(?<month>0?[1-9]|1[0-2])\/(?<year>(?:19|20)\d{2})(?![\d/])/gu,
   /(?<![\d/])(?<month>0?[1-9]|1[0-2])\/(?<day>1[3-9]|2\d|3[01])\/(?<year>(?:19|20)\d{2})(?![\d/])/gu,
-  /(?<year>\d{4})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
-  /(?<era>令和|平成|昭和|大正|明治)(?<year>元|\d{1,2})年(?<month>\d{1,2})月(?:(?<day>\d{1,2})日)?/gu,
+  /(?<year>\d{4})\s?年\s?(?<month>\d{1,2})\s?月(?:\s?(?<day>\d{1,2})\s?日)?/gu,
+  /(?<era>令和|平成|昭和|大正|明治)\s?(?<year>元|\d{1,2})\s?年\s?(?<month>\d{1,2})\s?月(?:\s?(?<day>\d{1,2})\s?日)?/gu,
 ];
 
 /** The year before the first of each Japanese era. */
@@ -73,7 +73,7 @@ function yearOfEra(era: string, year: string): string {
 
 /** The years of Japanese eras that a text names, 令和5年, as years of the common era, with where they stand. */
 export function erasIn(text: string): { readonly start: number; readonly end: number; readonly year: string }[] {
-  return [...text.matchAll(/(?<era>令和|平成|昭和|大正|明治)(?<year>元|\d{1,2})年/gu)].map((match) => ({
+  return [...text.matchAll(/(?<era>令和|平成|昭和|大正|明治)\s?(?<year>元|\d{1,2})\s?年/gu)].map((match) => ({
     start: match.index,
     end: match.index + match[0].length,
     year: yearOfEra(match.groups?.['era'] ?? '', match.groups?.['year'] ?? ''),

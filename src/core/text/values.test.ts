@@ -116,6 +116,10 @@ describe('dates', () => {
   });
 
   test('are those of Japanese eras too', () => {
+    expect(findDates('1997 年 12 月まで、令和 6 年 3 月 15 日から').map(({ value }) => value)).toEqual([
+      '1997-12',
+      '2024-03-15',
+    ]);
     expect(findDates('令和6年3月15日').map(({ value }) => value)).toEqual(['2024-03-15']);
     expect(findDates('平成元年4月').map(({ value }) => value)).toEqual(['1989-04']);
     expect(erasIn('令和5年の水揚げ量').map(({ year }) => year)).toEqual(['2023']);
