@@ -32,6 +32,16 @@ test('an “it” that stands for nothing takes no other sentence along', () => 
   expect(quote).toBe('It is forbidden to light a fire in the shed.');
 });
 
+test('nor does a German “Sie” that speaks to the reader, or a sentence about both', () => {
+  const manual = 'The winch is of steel. Both crews must grease the winch each day.';
+  expect(quotes(manual, 'Who must grease the winch each day?')[0]).toBe('Both crews must grease the winch each day.');
+  const german = libraryOfTexts({ Anleitung: 'Die Winde ist aus Stahl. Sie müssen die Winde täglich fetten.' }, 'de');
+  const { claims } = askBuiltIn('Wie oft muss man die Winde fetten?', german.sources(), german.quotes, {
+    now: () => 0,
+  });
+  expect(claims[0]?.citations[0]?.quote).toBe('Sie müssen die Winde täglich fetten.');
+});
+
 test('a question put in the open is told what follows from the sentence that answers it', () => {
   const [quote] = quotes(
     'The program has a limit for the length of messages in its log. If it is reached, they are cut off.\n\nThe clock is set each day.',

@@ -4,7 +4,7 @@ import type { AnswerKind } from './types';
 
 /** How a sentence begins that says nothing without the one before it: "It costs 95 crowns", "This is used on most units". */
 const STANDS_FOR =
-  /^\s*(?:\(?[a-z\d]{1,3}[.)]\s+)?(?:it|they|he|she|both|(?:this|these|those|that)(?=\s(?:is|are|was|were|must|may|can|will|shall|do|does|did|has|have|had|applies|apply|includes?|should|could|would)\s)|er|sie|dies(?=\s(?:ist|sind|gilt|wird|muss|darf|kann|hat)\s)|これ[はらをに]|それ[はらをに])(?=\s|\p{Lo})/iu;
+  /^\s*(?:\(?[a-z\d]{1,3}[.)]\s+)?(?:it|they|he|she|(?:this|these|those|that)(?=\s(?:is|are|was|were|must|may|can|will|shall|do|does|did|has|have|had|applies|apply|includes?|should|could|would)\s)|er|(?:sie|dies)(?=\s(?:ist|war|gilt|wird|muss|darf|kann|hat|soll|beträgt|kostet|dauert|endet|beginnt|enthält|besteht|hält)\s)|これ[はらをに]|それ[はらをに])(?=\s|\p{Lo})/iu;
 /** An "it" that stands for nothing: "It is forbidden to", "It follows that". */
 const EXPLETIVE =
   /^\s*it (?:(?:is|was|shall be|will be|must be|may be) (?:\p{L}+ ){1,3}?(?:to|that|for|whether|if)|\p{L}+s that)\s/iu;
@@ -20,7 +20,7 @@ function adjoin({ source }: Evidence, before: UnitText, { unit }: UnitText): boo
   return (source.page(end.page)?.text.slice(end.end, start.start) ?? '-').trim() === '';
 }
 
-/** How a sentence begins that goes on about what the one before says: "If it is reached", "These must". */
+/** How a sentence begins that goes on about what the one before says: "If it is reached". */
 const GOES_ON =
   /^\s*(?:(?:if|when|where|once|until|unless|wenn|falls|sobald|bis)\s(?:it|this|they|these|that|so|er|sie|es|dies\p{Ll}*)(?=['’\s])|in (?:this|that|such an?) (?:case|event)\b|in diesem falle?\b|otherwise\b|andernfalls\b|sonst\b|その場合)/iu;
 

@@ -12,6 +12,11 @@ function fits(question: string, text: string, language: 'en' | 'de' | 'ja' = 'en
   return toldIn(quantity, text, numbersOf(text, language));
 }
 
+test('is none of the gain of a sale, but of an amplifier’s', () => {
+  expect(quantityAsked('What gain was made on the sale of the tug?')).toBeNull();
+  expect(fits('How much gain does the amplifier give?', 'It gives 14 dB of gain.')).toBe(true);
+});
+
 describe('a quantity asked for', () => {
   test.each([
     ['How warm must the hall be?', 'The hall is heated to 20 degrees.', 'It bears 31 per cent of the heating.'],

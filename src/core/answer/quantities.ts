@@ -74,7 +74,7 @@ const QUANTITIES: readonly Quantity[] = [
     LENGTH,
   ),
   quantity(
-    /\bhow (?:loud|noisy)\b|\b(?:how much|what) (?:gain|attenuation)\b|\bnoise (?:level|limit)\b|\bwie laut\b|騒音/i,
+    /\bhow (?:loud|noisy)\b|\b(?:how much|what) (?:gain|attenuation)\b(?=.*\b(?:amplifier|antenna|aerial|filter|stage|receiver|signal))|\bnoise (?:level|limit)\b|\bwie laut\b|騒音/i,
     NOISE,
   ),
   quantity(/\bhow much (?:electrical )?energy\b|\bbattery capacity\b|\bwie viel (?:energie|strom)\b|電力量/i, ENERGY),
