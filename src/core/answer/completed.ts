@@ -1,13 +1,8 @@
 import { unitsOfPassage, type UnitText } from '../search';
 import type { Evidence } from './evidence';
+import { saysNothingAlone } from './surroundings';
 import type { AnswerKind } from './types';
 
-/** How a sentence begins that says nothing without the one before it: "It costs 95 crowns", "This is used on most units". */
-const STANDS_FOR =
-  /^\s*(?:\(?[a-z\d]{1,3}[.)]\s+)?(?:it|they|he|she|(?:this|these|those|that)(?=\s(?:is|are|was|were|must|may|can|will|shall|do|does|did|has|have|had|applies|apply|includes?|should|could|would)\s)|er|(?:sie|dies)(?=\s(?:ist|war|gilt|wird|muss|darf|kann|hat|soll|beträgt|kostet|dauert|endet|beginnt|enthält|besteht|hält)\s)|これ[はらをに]|それ[はらをに])(?=\s|\p{Lo})/iu;
-/** An "it" that stands for nothing: "It is forbidden to", "It follows that". */
-const EXPLETIVE =
-  /^\s*it (?:(?:is|was|shall be|will be|must be|may be) (?:\p{L}+ ){1,3}?(?:to|that|for|whether|if)|\p{L}+s that)\s/iu;
 /** Characters that the two may have together. */
 const LONGEST = 420;
 
@@ -33,13 +28,13 @@ export function completed(one: Evidence, kind: AnswerKind): UnitText {
   const [before, next] = [units[index - 1], units[index + 1]];
   const joins = (first: UnitText, second: UnitText): boolean =>
     first.text.length + second.text.length <= LONGEST && adjoin(one, first, second);
-  if (before !== undefined && STANDS_FOR.test(text) && !EXPLETIVE.test(text)) {
+  if (before !== undefined && saysNothingAlone(text)) {
     // One that says "it" as well names nothing.
-    const fits = (before.unit.kind === unit.kind && !STANDS_FOR.test(before.text)) || before.unit.kind === 'heading';
+    const fits = (before.unit.kind === unit.kind && !saysNothingAlone(before.text)) || before.unit.kind === 'heading';
     return fits && joins(before, alone) ? together(before, alone) : alone;
   }
   const onward = kind === 'passage' && next?.unit.kind === unit.kind;
-  const goesOn = onward && (GOES_ON.test(next.text) || (STANDS_FOR.test(next.text) && !EXPLETIVE.test(next.text)));
+  const goesOn = onward && (GOES_ON.test(next.text) || saysNothingAlone(next.text));
   return goesOn && joins(alone, next) ? together(alone, next) : alone;
 }
 

@@ -90,7 +90,7 @@ const QUANTITIES: readonly Quantity[] = [
   ),
   quantity(/\b(?<!(?:blood|under) )pressure\b(?! vessel)|\bwelche[rmn]? \w*druck\b|圧力/i, PRESSURE),
   quantity(/\bvoltage\b|\belectrical supply\b|\bwelche[rmn]? \w*spannung\b|電圧/i, TENSION),
-  quantity(/(?<!\b(?:fire|water|slip|skid|wave|air|frost|heat|wear) )\bresistance (?:of|between|does|do|has|have|is|must|may|should)\b|\b(?:how large|what|which|what size of|how many ohms)\b.*\bresistor\b|\b(?:welche[rmn]?|wie groß)\b.*(?<!verdampfungs|fahr|wasser)widerst[aä]nd|抵抗値|電気抵抗/iu, RESISTANCE, false), // prettier-ignore
+  quantity(/(?<!\b(?:fire|water|slip|skid|wave|air|frost|heat|wear) )\bresistance (?:of|between|does|do|has|have|is|must|may|should)\b|\b(?:how large|how many ohms|what|which)\b.*\bresistor\b|\b(?:welche[rmn]?|wie groß)\b.*(?<!verdampfungs|fahr|wasser)widerst[aä]nd|抵抗値|電気抵抗/iu, RESISTANCE, false), // prettier-ignore
   quantity(/\b(?:at|on|to|from) (?:which|what) frequenc|\bfrequency (?:range|band)\b|\b(?:what|which) frequenc(?:y|ies) (?:does|do|can|is|are) (?!\w+ (?:inspect|check|report))|\b(?:line|mains|radio|clock|sampling|operating) frequency\b|frequenz(?!\p{L})|周波数/iu, FREQUENCY, false), // prettier-ignore
   quantity(/\b(?:how much|range of|maximum|most|rated|charging|operating|which|what) current (?:does|do|can|could|may|must|is|of|the|at|through|flow)|\b(?:stromstärke|wie viel strom zieh)/iu, CURRENT, false), // prettier-ignore
   quantity(/\b(?:newton ?-?met(?:re|er)s?|newtonmetern?|torque|drehmoment)\b|トルク/i, TORQUE),

@@ -144,7 +144,7 @@ export function isOfOthers(best: Evidence, { text, subject }: Question): boolean
 const RATES: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [
     /\b(?:per|an|each|every) hour\b|\b(?:pro|je|in der|in einer) stunde\b|1時間(?:に|あたり)|毎時/iu,
-    /hour|\bh\b|hourly|kph|km\/h|mph|knots?|stunde|stündlich|時/iu,
+    /hour|\bh\b|kph|km\/h|mph|knots?|stunde|stündlich|時/iu,
   ],
   [
     /\b(?:per|a|each|every) minute\b|\b(?:pro|je|in der|in einer) minute\b|1分間?(?:に|あたり)|毎分/iu,

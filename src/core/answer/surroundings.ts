@@ -50,6 +50,18 @@ export function takenUp(units: readonly UnitText[], index: number): number {
     : -1;
 }
 
+/** How a sentence begins that says nothing without the one before it: "It costs 95 crowns", "This is used on most units". */
+const STANDS_FOR =
+  /^\s*(?:\(?[a-z\d]{1,3}[.)]\s+)?(?:it|they|he|she|(?:this|these|those|that)(?=\s(?:is|are|was|were|must|may|can|will|shall|do|does|did|has|have|had|applies|apply|includes?|should|could|would)\s)|er|(?:sie|dies)(?=\s(?:ist|war|gilt|wird|muss|darf|kann|hat|soll|beträgt|kostet|dauert|endet|beginnt|enthält|besteht|hält)\s)|これ[はらをに]|それ[はらをに])(?=\s|\p{Lo})/iu;
+/** An "it" that stands for nothing: "It is forbidden to", "It follows that". */
+const EXPLETIVE =
+  /^\s*it (?:(?:is|was|shall be|will be|must be|may be) (?:\p{L}+ ){1,3}?(?:to|that|for|whether|if)|\p{L}+s that)\s/iu;
+
+/** True for a sentence that says nothing without the one before it: narrower than what takes that up, since "This Agreement ends" and "Such notice is void" can be read by themselves. */
+export function saysNothingAlone(text: string): boolean {
+  return STANDS_FOR.test(text) && !EXPLETIVE.test(text);
+}
+
 /** Titles of a document's sections, in small letters; looked through once. */
 const titles = new WeakMap<AskedSource['sections'], ReadonlySet<string>>();
 

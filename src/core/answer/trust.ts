@@ -8,9 +8,10 @@ import { callsMatter, namesWhatIsAsked, tellingOf, tellsFigure } from './matterT
 import { asksHolder, doerNamed, namesByTwoWords, saysWhoIsMeant, someoneNamed } from './partyNamed';
 import { firmWordingsOf, type Question } from './question';
 import { reachedAt } from './reachedAt';
+import { saidAbout } from './readTogether';
 import { wordsOver } from './rowEvidence';
 import { isOfOthers, speaksOfElse } from './speaksOfElse';
-import { headOver, leadOf, nameOfDocument } from './surroundings';
+import { headOver, nameOfDocument } from './surroundings';
 import { toldByForm } from './toldByForm';
 import { TRUST } from './trustWeights';
 import type { AnswerKind, AskedSource } from './types';
@@ -61,14 +62,12 @@ function namesNobody({ text, features, source }: Evidence, question: Question): 
 }
 
 /** True where it is asked who does something, and a sentence, with what it stands under, names nobody and says nothing of the deed: who founded a firm is not told by what it makes. */
-function lacksDeed({ text, source, hit, index }: Evidence, question: Question): boolean {
+function lacksDeed(best: Evidence, question: Question): boolean {
   const { kind, focus, subject } = question;
   const deed = kind === 'party' ? subject.filter(({ term }) => focus.includes(term)) : [];
-  if (deed.length === 0 || namesByTwoWords(text, question.text)) return false;
-  const { language } = source.segment;
-  const units = unitsOfPassage(source, hit.passage);
-  const lead = units[leadOf(units, index)]?.text ?? '';
-  const near = `${text} ${headOver(source, units, index)} ${lead}`;
+  if (deed.length === 0 || namesByTwoWords(best.text, question.text)) return false;
+  const { language } = best.source.segment;
+  const near = saidAbout(best);
   if (toldByForm(question, language)?.form.test(near) === true) return false;
   const said = termSet(near, language);
   const says = ({ term, equivalents = [] }: QueryTerm): boolean =>

@@ -48,11 +48,13 @@ function findEdgeLines(page: DraftPage): EdgeLine[] {
   const byHeight = page.lines.filter((line) => !line.askew).sort((a, b) => a.box.y - b.box.y);
   const top = byHeight.slice(0, EDGE_LINES).filter((line) => line.box.y + line.box.h < MARGIN * page.height);
   const bottom = byHeight.slice(-EDGE_LINES).filter((line) => line.box.y > (1 - MARGIN) * page.height);
-  const inward = [byHeight[0], byHeight.at(-1)].filter(
-    (line) =>
-      line !== undefined && BARE.test(page.text.slice(line.start, line.end)) && ![...top, ...bottom].includes(line),
-  ) as DraftLine[];
-  return [...new Set([...top, ...bottom, ...inward])].map((line) => {
+  const outermost = new Set([...top, ...bottom]);
+  const inward = new Set(
+    [byHeight.slice(0, 1), byHeight.slice(-1)]
+      .flat()
+      .filter((line) => !outermost.has(line) && BARE.test(page.text.slice(line.start, line.end))),
+  );
+  return [...outermost, ...inward].map((line) => {
     const text = page.text.slice(line.start, line.end);
     const outer = [/^(\d{1,4})(?=\s|$)/.exec(text)?.[1], /(?:^|\s)(\d{1,4})$/.exec(text)?.[1]];
     return {
@@ -61,7 +63,7 @@ function findEdgeLines(page: DraftPage): EdgeLine[] {
       text,
       key: masked(text),
       y: line.box.y,
-      inward: inward.includes(line),
+      inward: inward.has(line),
       numbers: outer.filter((number) => number !== undefined).map(Number),
     };
   });
