@@ -32,6 +32,8 @@ test.each([
   ['カードは使えますか。', true],
   ['大型トラックの駐車は認められていますか。', true],
   ['午前から利用できますか。', false],
+  ['会員の保証金はいくらですか。', true],
+  ['駐車場の値段はいくらですか。', false],
 ])('「%s」: %s', (asked, nowhere) => {
   expect(asksOfNothing(analyseQuestion(asked, 'ja'), parking)).toBe(nowhere);
 });

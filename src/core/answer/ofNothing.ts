@@ -54,9 +54,9 @@ export function unknownTo({ subject }: Question, sources: readonly AskedSource[]
 
 /** What a question asks about with "may", "can" and the like, by its first word: "May dogs be taken aboard?" */
 const ASKED_ABOUT = /^(?:may|can|could|must|should|are|is|was|were) (?:the |any |an? )?(?<thing>[a-z]{3,})\b/i;
-/** What a Japanese question asks whether there is any of, or whether it can be done, 「屋根はありますか」, who does it, and where it is. */
+/** What a Japanese question asks whether there is any of, or whether it can be done, 「屋根はありますか」, who does it, where it is, and what it costs, unless by a word for any price. */
 const THING_IN_JAPANESE =
-  /(?<thing>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|が)(?:あり|でき|必要|使え|利用でき|認めら|許さ)[^、。]{0,8}か[。？?]?$|(?<whose>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|を)(?:誰|だれ)が|(?<where>(?!場所|所在|住所|位置)[\p{Script=Han}\p{Script=Katakana}ー]{2,})はどこ/u;
+  /(?<thing>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|が)(?:あり|でき|必要|使え|利用でき|認めら|許さ)[^、。]{0,8}か[。？?]?$|(?<whose>[\p{Script=Han}\p{Script=Katakana}ー]{2,})(?:は|を)(?:誰|だれ)が|(?<where>(?!場所|所在|住所|位置)[\p{Script=Han}\p{Script=Katakana}ー]{2,})はどこ|(?:^|の|、|は)(?!\p{Script=Han}*(?:値段|代金|料金|価格|費用|金額|総額|合計)は)(?<what>[\p{Script=Han}\p{Script=Katakana}ー]{2,})は(?:いくら|何円|何ドル)/u;
 
 /** What a German question of yes or no asks about: a thing, unless an article says that it is known, and what is done, by the verb at its end. */
 const THINGS_IN_GERMAN = /(?<=\p{Ll}{2} )\p{Lu}\p{L}{3,}/gu;
@@ -97,8 +97,8 @@ const TASKS_OF =
 export function asksOfNothing(question: Question, sources: readonly AskedSource[]): boolean {
   const { text, subject } = question;
   const language = sources[0]?.segment.language;
-  const { thing, whose: done, where } = THING_IN_JAPANESE.exec(text.trim())?.groups ?? {};
-  const japanese = thing ?? done ?? where;
+  const { thing, whose: done, where, what } = THING_IN_JAPANESE.exec(text.trim())?.groups ?? {};
+  const japanese = thing ?? done ?? where ?? what;
   if (japanese !== undefined) {
     const own = subject.filter(({ term }) => term.length > 1 && japanese.includes(term));
     if (own.length > 0 && own.every((one) => isNowhere(one, sources))) return true;

@@ -36,6 +36,8 @@ describe('a quantity asked for', () => {
     ['Which resistor does the oscillator need?', 'It needs one of 22 kΩ.', 'It needs 22 parts.'],
     ['What is the frequency range of the generator?', 'It runs from 0.7 Hz to 90 kHz.', 'It is tested 90 times.'],
     ['What load can the outputs stand?', 'They are rated for 25 mA.', 'They are 25 in number.'],
+    ['How much space does the build take?', 'It takes up to 15 GB.', 'It takes up to 15 minutes.'],
+    ['How much room must be left?', 'Leave 1.5 metres between booths.', 'Leave 2 copies with the clerk.'],
     ['What voltage does it need?', 'Connect it to 230 volts.', 'Parts are kept for twelve years.'],
   ])('%s is told in its own units', (question, right, wrong) => {
     expect(fits(question, right)).toBe(true);

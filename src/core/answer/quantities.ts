@@ -102,7 +102,8 @@ const QUANTITIES: readonly Quantity[] = [
   quantity(/\bhow many (?:(?:kilo|centi|milli)?met(?:re|er)s|feet|miles)\b/i, LENGTH, false),
   quantity(/\bhow many (?:litres|liters|cubic met(?:re|er)s)\b/i, VOLUME, false),
   quantity(/\bhow much (?:water|oil|fuel|diesel|petrol|milk|beer|wine|paint|liquid|grain|coal|salt|fish|cargo|freight|ice|sand|gravel|cement|concrete|steel|wood|timber|paper|waste|rubbish|sewage|gas|hydrogen|ammonia|refrigerant|coolant|lime|seed|feed|fertili[sz]er|flour|sugar|meat|fruit|rice|wheat|ore|clay|mud|sediment|spoil|silt|ballast|bait|kelp|seaweed|powder|foam)\b|\bwie viel (?:wasser|öl|diesel|benzin|kraftstoff|eis|sand|kies|stahl|holz|papier|abfall|müll|gas|salz|fisch|fracht|ladung|getreide|kohle|schlamm|beton)(?!\p{L})/iu, `${VOLUME}|${MASS}`, false), // prettier-ignore
-  quantity(/\bhow much (?:memory|ram|disk|storage|free space)\b|\bwie viel (?:arbeitsspeicher|speicher\w*|plattenplatz)\b|メモリ(?:ー)?は|容量は/i, `${BYTES}|${VOLUME}|${ENERGY}|${MASS}`, false), // prettier-ignore
+  quantity(/\bhow much (?:(?:disk|free|storage|floor|hard-?disk) )?(?:space|room)\b|\bwie viel (?:speicher|platten)?platz(?!\p{L})/iu, `${BYTES}|${AREA}|${VOLUME}|${LENGTH}`), // prettier-ignore
+  quantity(/\bhow much (?:memory|ram|disk|storage)\b|\bwie viel (?:arbeitsspeicher|speicher(?!platz)\w*)\b|メモリ(?:ー)?は|容量は/i, `${BYTES}|${VOLUME}|${ENERGY}|${MASS}`, false), // prettier-ignore
   counter('名|人', '名|人'),
   counter('本', '本'),
   counter('枚', '枚'),

@@ -16,6 +16,12 @@ describe('what is told by its form', () => {
     (question) => expect(answered(LEASE, question)).toBe('eight years'),
   );
 
+  test('how something is called is told by its name', () => {
+    const text =
+      'Kontenplan\n\n1. Ein Aktienkonto wird einem Depot zugeordnet.\n\n2. Der Name dieses Aktienkontos ist normalerweise das Börsenkürzel.\n\n3. Gebühren werden monatlich gebucht.';
+    expect(answered(text, 'Wie wird ein Aktienkonto üblicherweise genannt?', 'de')).toContain('Börsenkürzel');
+  });
+
   test('who signed is told by the names below', () => {
     const deed =
       'Agreement\n\nThe Customer and the Provider agree as follows. Notices are sent by post.\n\nCOLDWATER COOPERATIVE By: /s/ Marta Quill Name: Marta Quill Title: Manager\n\nPELLAN TERMINALS LLC By: /s/ Owen Tarr Name: Owen Tarr Title: President';

@@ -129,6 +129,11 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
   // Who comes first is told by who is preferred.
   [/^who\b.*\b(?<said>first|priority|precedence)\b/i, /\b(?:preferred|preference|priority|precedence|first)\b/i],
+  // What something is named is told by a name.
+  [
+    /^how (?:is|are|was|were) .{2,60}?(?<said>(?:(?:usually|normally|commonly) )?(?:named|called))\s*\?*$|^wie (?:wird|werden) .*?(?<sagt>(?:(?:üblicherweise|normalerweise|gewöhnlich) )?(?:genannt|bezeichnet|benannt))\s*\?*$/iu,
+    /\b(?:named?s?|called|known as|titled|labelled)\b|(?<!\p{L})(?:genannt|heißt|heißen|benannt|bezeichnet|Namen?s?|Bezeichnung(?:en)?)(?!\p{L})/iu,
+  ],
   // A second offence is one that happens again.
   [
     /\b(?:(?:a |the )?(?:second|repeated|further) (?:offence|offense|breach|time)|repeat offenders?)\b|\bim wiederholungsfall\b/iu,
