@@ -50,7 +50,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'passage',
   ],
   [
-    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) the (?:interest )?(?:margin|spread) (?:over|above)|what (?:is|was) (?:the |its |their )?market share|what (?:is|was|were) (?:the |its |their )?(?:[\w-]+ ){1,3}ratio\b(?! of)|how many per ?cent|at (?:what|which) rate|what (?:interest )?rate|which (?:percentage|per cent|proportion|share of)|(?:what|which) (?:interest|tax|vat|discount|growth|inflation|vacancy|occupancy|commission) rate(?! (?:class|card|group|table|sheet|band)s?\b)|what interest(?: is| was| runs| accrues| must| does| applies)|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation|(?:the )?premium|commission|contribution|duty)))\b/i,
+    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) the (?:interest )?(?:margin|spread) (?:over|above)|what (?:is|was) (?:the |its |their )?market share|what (?:is|was|were) (?:the |its |their )?(?:[\w-]+ ){1,3}ratio\b(?! of)|how many per ?cent|at which rate|what (?:interest )?rate|which (?:percentage|per cent|proportion|share of)|which (?:interest|tax|vat|discount|growth|inflation|vacancy|occupancy|commission) rate(?! (?:class|card|group|table|sheet|band)s?\b)|what interest(?: is| was| runs| accrues| must| does| applies)|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation|(?:the )?premium|commission|contribution|duty)))\b/i,
     'percentage',
   ],
   [
