@@ -97,8 +97,8 @@ const TASKS_OF =
 export function asksOfNothing(question: Question, sources: readonly AskedSource[]): boolean {
   const { text, subject } = question;
   const language = sources[0]?.segment.language;
-  const { thing, whose: done, where, what } = THING_IN_JAPANESE.exec(text.trim())?.groups ?? {};
-  const japanese = thing ?? done ?? where ?? what;
+  const named = Object.values(THING_IN_JAPANESE.exec(text.trim())?.groups ?? {});
+  const japanese = named.find((thing) => thing !== undefined);
   if (japanese !== undefined) {
     const own = subject.filter(({ term }) => term.length > 1 && japanese.includes(term));
     if (own.length > 0 && own.every((one) => isNowhere(one, sources))) return true;

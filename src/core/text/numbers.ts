@@ -1,6 +1,6 @@
 import Big from 'big.js';
 import { findGermanNumbers, germanUnit } from './germanNumbers';
-import { CURRENCIES, CURRENCY_CODES } from './money';
+import { CURRENCIES, CURRENCY_CODES, NO_CENTS } from './money';
 import { findJapaneseNumbers } from './japaneseNumbers';
 import type { Language } from './language';
 import type { NumberMention } from './numberMention';
@@ -60,7 +60,7 @@ const SCALE_WORDS = Object.keys(SCALES)
   .filter((word) => word.length > 1)
   .join('|');
 const IN_DIGITS = new RegExp(
-  String.raw`(?<open>\()?(?<sign>[-−–△▲](?=[$€£¥\d]))?(?<currency>(?:${BEFORE_SUMS})(?=\s?\d)(?<!(?!TEUR)[\p{L}\d](?:${BEFORE_SUMS}))|[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:,[-–—]{1,2}(?=\s?(?:€|${CURRENCIES})))?(?:[\s-]?(?<scale>${SCALE_WORDS})\b(?:(?<=\b(?:mio|mrd))\.)?)?\)?(?:[\s-]?(?<unit>%|T?€|[£$](?!\d)|(?:working |business |banking |calendar )?(?:${UNIT_WORDS})\b))?`,
+  String.raw`(?<open>\()?(?<sign>[-−–△▲](?=[$€£¥\d]))?(?<currency>(?:${BEFORE_SUMS})(?=\s?\d)(?<!(?!TEUR)[\p{L}\d](?:${BEFORE_SUMS}))|[$€£¥])?\s?(?<!\d)(?<digits>${DIGITS})(?!\d)(?:,${NO_CENTS}(?=\s?(?:€|${CURRENCIES})))?(?:[\s-]?(?<scale>${SCALE_WORDS})\b(?:(?<=\b(?:mio|mrd))\.)?)?\)?(?:[\s-]?(?<unit>%|T?€|[£$](?!\d)|(?:working |business |banking |calendar )?(?:${UNIT_WORDS})\b))?`,
   'giu',
 );
 /** A scale in a letter or two behind a sum of money, "€31.2m", or before the money's name, "31.2m crowns". */
