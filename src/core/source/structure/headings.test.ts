@@ -1,7 +1,8 @@
 import { describe, expect, test } from '@jest/globals';
 import { sectionPath } from '../types';
-import { SectionBuilder, type HeadingCandidate } from './headings';
+import { SectionBuilder } from './headings';
 import { parseNumbering } from './numbering';
+import type { HeadingCandidate } from './openSections';
 
 const line = (text: string, more: Partial<HeadingCandidate> = {}): HeadingCandidate => ({
   text,
@@ -285,5 +286,57 @@ describe('the tree of sections', () => {
       line('1.1 The Buyer shall pay.'),
     );
     expect(found).toEqual(['SUPPLY AGREEMENT', '1 Scope', '1 Scope', '1 Scope › 1.1']);
+  });
+
+  test('has what smaller type opens within a numbered heading, until the next of its own size', () => {
+    const found = paths(
+      line('Chapter 2 Basics', { size: 16, distinct: true }),
+      line('Table of Contents', bold),
+      line('2.1 Accounts'),
+      line('2.1 Accounts', { size: 14, distinct: true }),
+      line('2.1.1 Kinds', { size: 12, distinct: true }),
+      line('Warning', bold),
+      line('2.1.2 Sums', { size: 12, distinct: true }),
+    );
+    expect(found.slice(2)).toEqual([
+      'Chapter 2 Basics › Table of Contents › 2.1 Accounts',
+      'Chapter 2 Basics › 2.1 Accounts',
+      'Chapter 2 Basics › 2.1 Accounts › 2.1.1 Kinds',
+      'Chapter 2 Basics › 2.1 Accounts › 2.1.1 Kinds › Warning',
+      'Chapter 2 Basics › 2.1 Accounts › 2.1.2 Sums',
+    ]);
+  });
+
+  test('has numbered clauses stay below a heading in bolder type than theirs', () => {
+    const found = paths(
+      line('3 Crew', bold),
+      line('3.1 A mate must be aboard, and a cook.'),
+      line('LIFE-SAVING', bold),
+      line('3.2 A raft must be carried, and a boat with oars.'),
+    );
+    expect(found.at(-1)).toBe('LIFE-SAVING › 3.2');
+  });
+
+  test('has a list within a heading deep in the numbers, and takes it up behind a note', () => {
+    const deep = { size: 12, distinct: true };
+    const found = paths(
+      line('2 Use', { size: 14, distinct: true }),
+      line('2.1 Saving', deep),
+      line('1. Choose a name for the ledger, which may be long.'),
+      line('Note', bold),
+      line('2. Choose a folder for it, which may be any one.'),
+      line('2.2 Opening', deep),
+    );
+    expect(found.slice(2)).toEqual([
+      '2 Use › 2.1 Saving › 1',
+      '2 Use › 2.1 Saving › Note',
+      '2 Use › 2.1 Saving › 2',
+      '2 Use › 2.2 Opening',
+    ]);
+  });
+
+  test('is no setting, no article and no section that is only spoken of', () => {
+    const mentions = ['LEDGER_LIMIT=5', 'A name for the ledger', 'Section 1.3, “Ports”.'];
+    for (const text of mentions) expect(paths(line('1 Scope', bold), line(text, bold)).at(-1)).toBe('1 Scope');
   });
 });

@@ -10,8 +10,28 @@ import {
   succeeds,
   type Numbering,
 } from './numbering';
-
-import { CAPTION, FIGURES, isByline, isLabel, isSentence, looksLikeTitle, runInTitle, SPEAKS, titleOf } from './titles';
+import {
+  isDeepHeading,
+  isPlain,
+  outweighs,
+  UNPLACED,
+  weightOf,
+  type HeadingCandidate,
+  type Open,
+  type Place,
+} from './openSections';
+import {
+  CAPTION,
+  FIGURES,
+  isByline,
+  isLabel,
+  isSentence,
+  isSetting,
+  looksLikeTitle,
+  runInTitle,
+  SPEAKS,
+  titleOf,
+} from './titles';
 
 const SECTION = /^(?:section|sec\.|abschnitt|item|subpart)(?=\s)/i;
 /** Rank of the title of a whole document, which nothing stands under. */
@@ -20,37 +40,14 @@ const TITLE = 90;
 /** The outline knows best: its entries rank above all that is guessed from type and numbers. */
 const OUTLINE_DEPTH = 100;
 
-export interface HeadingCandidate {
-  readonly text: string;
-  readonly page: number;
-  readonly start: number;
-  /** Where it begins, in points from the left of the page; null where that says nothing. */
-  readonly left: number | null;
-  /** Type size in points, and whether the type differs from that of running text. */
-  readonly size: number;
-  readonly distinct: boolean;
-  /** True when a paragraph begins here, and when the line ends one. */
-  readonly opens: boolean;
-  readonly alone: boolean;
-}
-
-interface Open {
-  readonly index: number;
-  readonly rank: number;
-  readonly number: string | null;
-  readonly left: number | null;
-}
-
 /** Rank of a list of plain numbers within a clause that bears one; lists within it rank one more each. */
 const LIST_RANK = 10;
 /** Points by which a heading stands out to the left of running text. */
 const OUTDENT = 8;
+/** Added to the depth of a numbered heading by what stands within it without a number. */
+const WITHIN = 0.05;
 /** Lines that begin within so many points of each other are of one list. */
 const FLUSH = 6;
-
-function isPlain(number: string | null): number is string {
-  return number !== null && /^\d+$/.test(number);
-}
 
 /**
  * Builds the tree of headings and numbered clauses line by line, in reading order. A wrapped number in mid-sentence does not
@@ -89,7 +86,7 @@ export class SectionBuilder {
     const outlined = this.inOutline(text, line.page);
     if (outlined !== null) {
       const numbering = parseNumbering(text);
-      this.push(line, outlined - OUTLINE_DEPTH, numbering?.number ?? null, numbering?.rest ?? text);
+      this.push(line, outlined - OUTLINE_DEPTH, numbering?.number ?? null, numbering?.rest ?? text, true);
       return { section: this.current, heading: true };
     }
     if ((!line.opens && !line.distinct) || CAPTION.test(text)) return { section: this.current, heading: false };
@@ -99,7 +96,7 @@ export class SectionBuilder {
       return { section: untitled, heading: true };
     if (numbering === null && !(labelled && line.size <= this.bodySize) && this.isTypographic(text, line)) {
       const first = this.sections.length === 0 && line.page === 1;
-      this.push(line, first ? TITLE : line.size > 1.3 * this.bodySize ? 1 : 2, null, text);
+      this.push(line, first ? TITLE : this.typeRank(line), null, text, true);
       return { section: this.current, heading: true };
     }
     return { section: this.current, heading: false };
@@ -109,17 +106,19 @@ export class SectionBuilder {
     const { rank, number, rest } = numbering;
     const heading = rank < BRACKETS && (this.isTitled(rest, line) || (rest === '' && rank < 3));
     const runIn = rank < 3 && !heading ? runInTitle(rest) : null;
-    this.push(line, this.depthOf(number, rank, line), number, heading ? rest : (runIn ?? ''));
+    if (!heading) this.resumeList(number);
+    this.push(line, this.depthOf(number, rank, { ...line, heading }), number, heading ? rest : (runIn ?? ''), heading);
     // "5. (1) Ferries pay nothing." opens a clause and the first of its paragraphs.
     const inner = heading || rank >= BRACKETS ? null : parseNumbering(rest);
-    if (inner !== null && inner.rank >= BRACKETS) this.push(line, this.bracketRank(inner.number), inner.number, '');
+    if (inner !== null && inner.rank >= BRACKETS)
+      this.push(line, this.bracketRank(inner.number), inner.number, '', false);
     // "ARTICLE II" by itself is titled by the line below it.
     if (heading && rest === '') this.untitled = this.current;
     return { section: this.current, heading };
   }
 
   /** Depth of a number whose kind alone does not tell it. */
-  private depthOf(number: string, rank: number, line: Pick<HeadingCandidate, 'left' | 'distinct'>): number {
+  private depthOf(number: string, rank: number, line: Place): number {
     if (isPlain(number)) return this.plainRank(number, line);
     if (rank >= BRACKETS) return this.bracketRank(number);
     if (SECTION.test(number)) return this.sectionRank();
@@ -127,14 +126,24 @@ export class SectionBuilder {
   }
 
   /** Depth of a plain number: beside the one it follows, of several that which begins where it does; a 1 below another plain number begins a list. */
-  private plainRank(number: string, { left, distinct }: Pick<HeadingCandidate, 'left' | 'distinct'>): number {
+  private plainRank(number: string, { left, distinct, heading }: Place): number {
     const open = this.stack.filter((one) => isPlain(one.number));
     const before = open.filter((one) => follows(one.number as string, number));
     const flush = before.findLast((one) => left !== null && one.left !== null && Math.abs(one.left - left) <= FLUSH);
     const beside = flush ?? (distinct ? before[0] : before.at(-1));
     if (beside !== undefined) return beside.rank;
-    if (number !== '1' || distinct || open.length === 0) return 3;
+    const within = !heading && this.stack.some(isDeepHeading);
+    if (!within && (number !== '1' || distinct || open.length === 0)) return 3;
     return Math.max(LIST_RANK, (this.stack.at(-1) as Open).rank + 1);
+  }
+
+  /** Goes back to where a list stands that a heading such as "Note" came into: 5 stands beside 4. */
+  private resumeList(number: string): void {
+    const before = this.sections.findLast((section) => section.number !== null);
+    if (before === undefined || !isPlain(number) || !isPlain(before.number) || !follows(before.number, number)) return;
+    const within = this.stack.findIndex((open) => open.index === before.parent && isDeepHeading(open));
+    const last = this.stack.findIndex((open) => this.sections[open.index] === before);
+    if (within >= 0 && last < 0) this.stack.length = within + 1;
   }
 
   /** Depth of a capital by itself: beside the one it follows; a roman numeral where it can be one; else over figures, or under the figure that is open. */
@@ -197,7 +206,7 @@ export class SectionBuilder {
 
   private isTypographic(text: string, line: HeadingCandidate): boolean {
     if (!line.alone || !looksLikeTitle(text) || text.length > 90 || /^[\d\s.,%()-]+$/.test(text)) return false;
-    if (FIGURES.test(text) || isByline(text)) return false;
+    if (isSetting(text) || FIGURES.test(text) || isByline(text)) return false;
     if (line.size > 1.12 * this.bodySize) return true;
     return (
       (line.distinct || (this.isOutdented(line) && !SPEAKS.test(text) && !text.endsWith(':'))) &&
@@ -214,6 +223,8 @@ export class SectionBuilder {
 
   private acceptsNumber(numbering: Numbering, line: HeadingCandidate): boolean {
     const { number, rank, rest } = numbering;
+    // "A name for the archive" begins with an article, "Section 3.1.3, “Import”" in mid-sentence.
+    if ((/^A$/.test(number) && /^\p{Ll}/u.test(rest)) || rest.startsWith(',')) return false;
     if (/^(?:[A-Z]|[IVX]{2,5})$/.test(number))
       return this.isTitled(rest, line) && (line.distinct || (line.opens && this.goesOn(number)));
     if (rank < 3) {
@@ -235,7 +246,7 @@ export class SectionBuilder {
       .reverse()
       .find((section) => section.number !== null && /^[\dA-Z.]+$/.test(section.number));
     if (/^[1A](?:\.1)*$/.test(number) || before === undefined) return /^\d+$/.test(number) ? number === '1' : true;
-    if (this.stack.some((open) => open.number !== null && follows(open.number, number))) return true;
+    if ([...this.stack, before].some((open) => open.number !== null && follows(open.number, number))) return true;
     const parent = number.includes('.') ? number.slice(0, number.lastIndexOf('.')) : null;
     if (parent !== null)
       return this.stack.some((open) => open.number === parent || open.number?.split(/\s/).at(-1) === parent);
@@ -259,7 +270,20 @@ export class SectionBuilder {
     return entry?.level ?? null;
   }
 
-  private push(line: HeadingCandidate, rank: number, number: string | null, title: string): void {
+  /** Depth of a heading without a number: by its type, and within a numbered one of larger type that is open. */
+  private typeRank(line: HeadingCandidate): number {
+    const rank = line.size > 1.3 * this.bodySize ? 1 : 2;
+    const over = this.stack.findLast((open) => open.number !== null && outweighs(open.weight, weightOf(line)));
+    return over === undefined ? rank : Math.max(rank, over.rank + WITHIN);
+  }
+
+  private push(line: HeadingCandidate, rank: number, number: string | null, title: string, heading: boolean): void {
+    const weight = heading ? weightOf(line) : null;
+    // A heading closes what smaller type opened, such as "Contents" or "Warning".
+    const lighter = this.stack.findIndex(
+      (open) => open.number === null && open.rank >= 0 && outweighs(weight, open.weight),
+    );
+    if (lighter >= 0) this.stack.length = lighter;
     while (this.stack.length > 0 && (this.stack.at(-1) as Open).rank >= rank) this.stack.pop();
     const parent = this.current;
     const index = this.sections.length;
@@ -271,7 +295,7 @@ export class SectionBuilder {
       page: line.page,
       start: line.start,
     });
-    this.stack.push({ index, rank, number, left: line.left });
+    this.stack.push({ index, rank, number, left: line.left, weight });
   }
 
   private adopt(section: Section): void {
@@ -280,12 +304,10 @@ export class SectionBuilder {
     const held = section.number === null || parsed === null ? 2 : this.depthOf(section.number, parsed.rank, UNPLACED);
     // It stands below what it is known to stand in, whatever its number.
     const rank = Math.max(held, (this.stack.at(-1)?.rank ?? -Infinity) + 0.1);
-    this.stack.push({ index: this.sections.length, rank, number: section.number, left: null });
+    this.stack.push({ index: this.sections.length, rank, number: section.number, left: null, weight: null });
     this.sections.push(section);
   }
 }
-
-const UNPLACED = { left: null, distinct: false };
 
 function normal(text: string): string {
   return text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');

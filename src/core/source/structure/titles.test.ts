@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { isSentence, looksLikeTitle, runInTitle, titleOf } from './titles';
+import { isSentence, isSetting, looksLikeTitle, runInTitle, titleOf } from './titles';
 
 describe('a title', () => {
   test.each(['Fees and charges', 'Allgemeine Pflichten', 'Liability.', 'Notes:'])('is known: %s', (text) => {
@@ -14,6 +14,11 @@ describe('a title', () => {
     '1,234',
   ])('is no line that goes on or says something: %s', (text) => {
     expect(looksLikeTitle(text)).toBe(false);
+  });
+
+  test('is told from a setting and a formula by its sign of equality', () => {
+    expect(['LIMIT="5"', 'D1 = 5, D2 = 0'].map(isSetting)).toEqual([true, true]);
+    expect(['Makefile (v=1.0)', 'Licence ====='].map(isSetting)).toEqual([false, false]);
   });
 
   test('is told without the dots and the page that a table of contents leads to', () => {

@@ -69,6 +69,11 @@ export function runInTitle(rest: string): string | null {
   return title !== undefined && title.split(' ').length <= 10 && !SPEAKS.test(title) ? title : null;
 }
 
+/** True for "LIMIT=5", a setting or a formula; a rule of "====" below a title is none, nor what stands in brackets. */
+export function isSetting(text: string): boolean {
+  return /(?<!=)=(?!=)/.test(text.replace(/\([^)]*\)/g, ''));
+}
+
 const LABEL = /^\s*\p{Lu}[^\s.:;!?,]*(?:\s[^\s.:;!?,]+){0,3}:\s*$/u;
 
 /** True for a label on a line by itself that says nothing without what stands below it: "Default value:" over "127.0.0.1". */
