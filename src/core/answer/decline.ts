@@ -8,7 +8,7 @@ import type { AskedSource } from './types';
 const BEYOND = 2;
 /** What the signs for an answer must come to, over few passages and over a whole shelf of them, from which the first were chosen already. */
 const LEAST = -1;
-const LEAST_OF_MANY = -2;
+const LEAST_OF_MANY = -1.75;
 /** Passages up to which they are a handful, and from which on they are a whole shelf, by their logarithms. */
 const HANDFUL = Math.log(60);
 const SHELF = Math.log(600);

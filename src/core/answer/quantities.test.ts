@@ -91,6 +91,7 @@ describe('a quantity asked for', () => {
 describe('what the figures of a sentence are to measure', () => {
   test.each([
     ['How heavy is the crane?', 'It has 4 hooks and is of 120 tonnes.', '120'],
+    ['How much electric power does it draw?', 'It has 3 lamps and draws 40 watts.', '40'],
     ['How many hooks has the crane?', 'It has 4 hooks and is of 120 tonnes.', '4'],
     ['What does the hire cost?', 'For 6 days it is 90 crowns.', '90 crowns'],
   ])('“%s” in “%s”', (question, text, figure) => {
