@@ -14,9 +14,12 @@ import {
   isDeepHeading,
   isPlain,
   outweighs,
+  titleKey,
   UNPLACED,
   weightOf,
+  weightOfKnown,
   type HeadingCandidate,
+  type KnownSection,
   type Open,
   type Place,
 } from './openSections';
@@ -65,16 +68,16 @@ export class SectionBuilder {
   constructor(
     private readonly bodySize: number,
     outline: readonly { readonly title: string; readonly level: number; readonly page: number }[] = [],
-    known: readonly Section[] = [],
+    known: readonly KnownSection[] = [],
     /** Where running text begins its lines, in points from the left; null where that is nowhere in common. */
     private readonly bodyLeft: number | null = null,
   ) {
     for (const entry of outline) {
       const list = this.outlineByPage.get(entry.page) ?? [];
-      list.push({ key: normal(entry.title), level: entry.level });
+      list.push({ key: titleKey(entry.title), level: entry.level });
       this.outlineByPage.set(entry.page, list);
     }
-    for (const section of known) this.adopt(section);
+    for (const one of known) this.adopt(one);
   }
 
   /** Index of the section a line stands in once it has been offered, and whether the line is itself a heading. */
@@ -256,7 +259,7 @@ export class SectionBuilder {
   private inOutline(text: string, page: number): number | null {
     const entries = this.outlineByPage.get(page);
     if (entries === undefined) return null;
-    const key = normal(text);
+    const key = titleKey(text);
     if (key.length < 2) return null;
     const at = entries.findIndex(
       (one) =>
@@ -298,17 +301,20 @@ export class SectionBuilder {
     this.stack.push({ index, rank, number, left: line.left, weight });
   }
 
-  private adopt(section: Section): void {
+  private adopt(known: KnownSection): void {
+    const { section, line } = known;
     while (this.stack.length > section.level) this.stack.pop();
     const parsed = parseNumbering(`${section.number ?? ''}. X`) ?? parseNumbering(`${section.number ?? ''} X`);
     const held = section.number === null || parsed === null ? 2 : this.depthOf(section.number, parsed.rank, UNPLACED);
     // It stands below what it is known to stand in, whatever its number.
     const rank = Math.max(held, (this.stack.at(-1)?.rank ?? -Infinity) + 0.1);
-    this.stack.push({ index: this.sections.length, rank, number: section.number, left: null, weight: null });
+    this.stack.push({
+      index: this.sections.length,
+      rank,
+      number: section.number,
+      left: line?.left ?? null,
+      weight: weightOfKnown(known),
+    });
     this.sections.push(section);
   }
-}
-
-function normal(text: string): string {
-  return text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
 }

@@ -1,3 +1,5 @@
+import type { Section } from '../types';
+
 /** A line of text that may be a heading or open a numbered clause. */
 export interface HeadingCandidate {
   readonly text: string;
@@ -23,6 +25,12 @@ export interface Open {
   readonly weight: number | null;
 }
 
+/** A section found before, with the line it begins with where that is known: what stands below it is placed by its type. */
+export interface KnownSection {
+  readonly section: Section;
+  readonly line: Pick<HeadingCandidate, 'text' | 'left' | 'size' | 'distinct'> | null;
+}
+
 /** Where a number stands, and whether it is that of a heading. */
 export interface Place extends Pick<HeadingCandidate, 'left' | 'distinct'> {
   readonly heading: boolean;
@@ -42,6 +50,17 @@ export function weightOf({ size, distinct }: Pick<HeadingCandidate, 'size' | 'di
 
 export function outweighs(one: number | null, other: number | null): boolean {
   return one !== null && other !== null && one > (1 + SAME_SIZE) * other;
+}
+
+/** Letters and figures of a text alone, by which titles are compared. */
+export function titleKey(text: string): string {
+  return text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
+}
+
+/** How a section known from before stands out, in points; null where its line says more than its number and title, or is not known. */
+export function weightOfKnown({ section: { number, title }, line }: KnownSection): number | null {
+  const isHeading = line !== null && titleKey(`${number ?? ''}${title}`).startsWith(titleKey(line.text));
+  return isHeading ? weightOf(line) : null;
 }
 
 export function isPlain(number: string | null): number is string {

@@ -162,6 +162,24 @@ describe('the document around a page', () => {
     await file.close();
   });
 
+  test('so does reading that goes on within a heading in larger type', async () => {
+    const chapter = [
+      { text: 'Chapter 2 Basics', y: 60, size: 17 },
+      { text: '2.1 Kinds', y: 90, size: 14 },
+    ];
+    const bytes = await makePdf((doc) => {
+      addPage(doc, [...chapter, ...bodyLines(20, 120)]);
+      addPage(doc, [{ text: 'Warning', y: 60, bold: true }, ...bodyLines(20, 80)]);
+    });
+    const { newSections } = await read(bytes);
+    const file = await open(bytes);
+    const { reading } = await PdfReading.begin(file, newSections[0]);
+    for await (const one of reading.pages({ after: { page: 1, sections: newSections[0] ?? [] } }))
+      expect(one.newSections).toEqual(newSections[1]);
+    expect(newSections[1]).toEqual([expect.objectContaining({ title: 'Warning', level: 2, parent: 1 })]);
+    await file.close();
+  });
+
   test('labels and outline are taken from the file', async () => {
     const bytes = await makePdf((doc) => {
       addPage(doc, [{ text: 'Foreword', y: 80, size: 14 }, ...bodyLines(5, 110)]);

@@ -2,6 +2,7 @@ import { countWords, languageOfPages, oneLine, type Language } from '../../../te
 import { furnitureRoles, isContentsPage, markNotes, type Neighbour } from '../../structure/furniture';
 import { joinNotes } from '../../structure/notes';
 import { SectionBuilder } from '../../structure/headings';
+import type { KnownSection } from '../../structure/openSections';
 import { leftOfText } from '../../structure/margin';
 import { doubts } from '../../structure/trust';
 import type { EditionFacts, Line, LineRole, Page, Section } from '../../types';
@@ -122,10 +123,28 @@ export class PdfReading {
     const reading = new PdfReading(file);
     reading.labels = await file.labels();
     reading.body = bodyType(await reading.spread(FOR_TYPE));
-    reading.builder = new SectionBuilder(reading.body.size, await file.outline(), known, reading.body.left);
+    const open = await reading.withOpenLines(known);
+    reading.builder = new SectionBuilder(reading.body.size, await file.outline(), open, reading.body.left);
     const facts = { pageCount: file.pageCount, title: await file.title(), hasLabels: reading.labels !== null };
     const texts = (await reading.spread(FOR_LANGUAGE)).map((one) => one.text);
     return { reading, start: { facts, language: languageOfPages(texts) } };
+  }
+
+  /** Sections found before, in order, with the lines that those begin with which are still open. */
+  private withOpenLines(sections: readonly Section[]): Promise<KnownSection[]> {
+    const open = new Set<Section>();
+    for (let last = sections.at(-1); last !== undefined; last = sections[last.parent]) open.add(last);
+    return Promise.all(
+      sections.map(async (section) => ({ section, line: open.has(section) ? await this.lineOf(section) : null })),
+    );
+  }
+
+  private async lineOf({ page, start }: Section): Promise<KnownSection['line']> {
+    const { draft } = await this.draft(page);
+    const line = draft.lines.find((one) => one.start === start);
+    if (line === undefined) return null;
+    const text = oneLine(draft.text.slice(start, line.end));
+    return { text, left: line.box.x, size: line.size, distinct: this.isDistinct(line) };
   }
 
   /** Some pages, spread evenly over the file: about as many as asked, or all of a short one. */
