@@ -14,7 +14,6 @@ import {
   isDeepHeading,
   isPlain,
   outweighs,
-  titleKey,
   UNPLACED,
   weightOf,
   weightOfKnown,
@@ -33,6 +32,7 @@ import {
   looksLikeTitle,
   runInTitle,
   SPEAKS,
+  titleKey,
   titleOf,
 } from './titles';
 
@@ -142,11 +142,12 @@ export class SectionBuilder {
 
   /** Goes back to where a list stands that a heading such as "Note" came into: 5 stands beside 4. */
   private resumeList(number: string): void {
-    const before = this.sections.findLast((section) => section.number !== null);
+    const last = this.sections.findLastIndex((section) => section.number !== null);
+    const before = this.sections[last];
     if (before === undefined || !isPlain(number) || !isPlain(before.number) || !follows(before.number, number)) return;
+    if (this.stack.some(({ index }) => index === last)) return;
     const within = this.stack.findIndex((open) => open.index === before.parent && isDeepHeading(open));
-    const last = this.stack.findIndex((open) => this.sections[open.index] === before);
-    if (within >= 0 && last < 0) this.stack.length = within + 1;
+    if (within >= 0) this.stack.length = within + 1;
   }
 
   /** Depth of a capital by itself: beside the one it follows; a roman numeral where it can be one; else over figures, or under the figure that is open. */
@@ -157,7 +158,7 @@ export class SectionBuilder {
     );
     if (before !== undefined) return before.rank;
     if (isRoman(letter)) return ROMAN_RANK;
-    return this.stack.some((open) => open.rank === 3 && /^\d+$/.test(open.number ?? '')) && letter === 'A'
+    return this.stack.some((open) => open.rank === 3 && isPlain(open.number)) && letter === 'A'
       ? LETTER_BELOW
       : LETTER_RANK;
   }
@@ -245,9 +246,7 @@ export class SectionBuilder {
     if (stands && /^\d+(?:\.\d+)+$/.test(number)) return true;
     if (!/^[\p{Lu}“"‘'([\d]/u.test(rest)) return false;
     if (stands) return true;
-    const before = [...this.sections]
-      .reverse()
-      .find((section) => section.number !== null && /^[\dA-Z.]+$/.test(section.number));
+    const before = this.sections.findLast(({ number: own }) => own !== null && /^[\dA-Z.]+$/.test(own));
     if (/^[1A](?:\.1)*$/.test(number) || before === undefined) return /^\d+$/.test(number) ? number === '1' : true;
     if ([...this.stack, before].some((open) => open.number !== null && follows(open.number, number))) return true;
     const parent = number.includes('.') ? number.slice(0, number.lastIndexOf('.')) : null;

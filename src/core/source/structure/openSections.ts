@@ -1,4 +1,5 @@
 import type { Section } from '../types';
+import { titleKey } from './titles';
 
 /** A line of text that may be a heading or open a numbered clause. */
 export interface HeadingCandidate {
@@ -50,11 +51,6 @@ export function weightOf({ size, distinct }: Pick<HeadingCandidate, 'size' | 'di
 
 export function outweighs(one: number | null, other: number | null): boolean {
   return one !== null && other !== null && one > (1 + SAME_SIZE) * other;
-}
-
-/** Letters and figures of a text alone, by which titles are compared. */
-export function titleKey(text: string): string {
-  return text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
 }
 
 /** How a section known from before stands out, in points; null where its line says more than its number and title, or is not known. */

@@ -69,6 +69,11 @@ export function runInTitle(rest: string): string | null {
   return title !== undefined && title.split(' ').length <= 10 && !SPEAKS.test(title) ? title : null;
 }
 
+/** Letters and figures of a text alone, by which titles are compared. */
+export function titleKey(text: string): string {
+  return text.toLowerCase().replace(/[^\p{L}\p{N}]/gu, '');
+}
+
 /** True for "LIMIT=5", a setting or a formula; a rule of "====" below a title is none, nor what stands in brackets. */
 export function isSetting(text: string): boolean {
   return /(?<!=)=(?!=)/.test(text.replace(/\([^)]*\)/g, ''));
