@@ -274,6 +274,18 @@ describe('the tree of sections', () => {
     ]);
   });
 
+  test('has a heading of the same type, set further in, within a heading deep in the numbers', () => {
+    const left = 72;
+    const found = paths(
+      line('4 Use', { ...bold, left }),
+      line('4.1 Saving', { ...bold, left }),
+      line('Warning', { ...bold, left: 96 }),
+      line('4.2 Opening', { ...bold, left }),
+      line('Appendix', { ...bold, left }),
+    );
+    expect(found.slice(2)).toEqual(['4 Use › 4.1 Saving › Warning', '4 Use › 4.2 Opening', 'Appendix']);
+  });
+
   test('has numbered clauses stay below a heading in bolder type than theirs', () => {
     const found = paths(
       line('3 Crew', bold),

@@ -12,7 +12,9 @@ import {
 } from './numbering';
 import {
   isDeepHeading,
+  isIndentedBelow,
   isPlain,
+  OUTDENT,
   outweighs,
   UNPLACED,
   weightOf,
@@ -45,8 +47,6 @@ const OUTLINE_DEPTH = 100;
 
 /** Rank of a list of plain numbers within a clause that bears one; lists within it rank one more each. */
 const LIST_RANK = 10;
-/** Points by which a heading stands out to the left of running text. */
-const OUTDENT = 8;
 /** Added to the depth of a numbered heading by what stands within it without a number. */
 const WITHIN = 0.05;
 /** Lines that begin within so many points of each other are of one list. */
@@ -272,20 +272,25 @@ export class SectionBuilder {
     return entry?.level ?? null;
   }
 
-  /** Depth of a heading without a number: by its type, and within a numbered one of larger type that is open. */
+  /** Depth of a heading without a number: by its type, and within a numbered one that is open and of larger type or further left. */
   private typeRank(line: HeadingCandidate): number {
     const rank = line.size > 1.3 * this.bodySize ? 1 : 2;
-    const over = this.stack.findLast((open) => open.number !== null && outweighs(open.weight, weightOf(line)));
+    const own = { left: line.left, weight: weightOf(line) };
+    const over = this.stack.findLast(
+      (open) => (open.number !== null && outweighs(open.weight, own.weight)) || isIndentedBelow(own, open),
+    );
     return over === undefined ? rank : Math.max(rank, over.rank + WITHIN);
   }
 
   private push(line: HeadingCandidate, rank: number, number: string | null, title: string, heading: boolean): void {
     const weight = heading ? weightOf(line) : null;
-    // A heading closes what smaller type opened, such as "Contents" or "Warning".
-    const lighter = this.stack.findIndex(
-      (open) => open.number === null && open.rank >= 0 && outweighs(weight, open.weight),
+    // A heading closes what smaller type opened, such as "Contents", and a "Warning" set further in.
+    const own = { number, left: line.left, weight };
+    const lesser = this.stack.findIndex(
+      (open) =>
+        open.number === null && open.rank >= 0 && (outweighs(weight, open.weight) || isIndentedBelow(open, own)),
     );
-    if (lighter >= 0) this.stack.length = lighter;
+    if (lesser >= 0) this.stack.length = lesser;
     while (this.stack.length > 0 && (this.stack.at(-1) as Open).rank >= rank) this.stack.pop();
     const parent = this.current;
     const index = this.sections.length;
@@ -297,7 +302,7 @@ export class SectionBuilder {
       page: line.page,
       start: line.start,
     });
-    this.stack.push({ index, rank, number, left: line.left, weight });
+    this.stack.push({ index, rank, ...own });
   }
 
   private adopt(known: KnownSection): void {

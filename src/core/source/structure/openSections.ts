@@ -39,6 +39,8 @@ export interface Place extends Pick<HeadingCandidate, 'left' | 'distinct'> {
 
 export const UNPLACED: Place = { left: null, distinct: false, heading: false };
 
+/** Points by which a heading stands out to the left of running text, and of what stands below it. */
+export const OUTDENT = 8;
 /** Points by which distinct type outweighs running type of its size. */
 const DISTINCT = 0.5;
 /** Sizes within this part of each other are one size. */
@@ -53,6 +55,12 @@ export function outweighs(one: number | null, other: number | null): boolean {
   return one !== null && other !== null && one > (1 + SAME_SIZE) * other;
 }
 
+/** True for what begins to the right of a heading such as "2.3.2 Saving" whose type is as large at least: a boxed "Warning". */
+export function isIndentedBelow(one: Pick<Open, 'left' | 'weight'>, heading: Omit<Open, 'index' | 'rank'>): boolean {
+  const stepsIn = one.left !== null && heading.left !== null && one.left > heading.left + OUTDENT;
+  return stepsIn && isDeepHeading(heading) && !outweighs(one.weight, heading.weight);
+}
+
 /** How a section known from before stands out, in points; null where its line says more than its number and title, or is not known. */
 export function weightOfKnown({ section: { number, title }, line }: KnownSection): number | null {
   const isHeading = line !== null && titleKey(`${number ?? ''}${title}`).startsWith(titleKey(line.text));
@@ -64,6 +72,6 @@ export function isPlain(number: string | null): number is string {
 }
 
 /** True for "2.3.2 Saving", below which plain numbers are those of a list. */
-export function isDeepHeading({ number, weight }: Open): boolean {
+export function isDeepHeading({ number, weight }: Pick<Open, 'number' | 'weight'>): boolean {
   return weight !== null && number !== null && /^\d+(?:\.\d+)+$/.test(number);
 }

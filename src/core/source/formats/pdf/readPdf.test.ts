@@ -147,6 +147,28 @@ describe('the document around a page', () => {
     ]);
   });
 
+  test('a title goes on where its lines hang behind its number, and ends at the next number', async () => {
+    const large = (text: string, y: number, x = 72): Line => ({ text, x, y, size: 14 });
+    const bytes = await makePdf((doc) =>
+      addPage(doc, [
+        ...bodyLines(3, 60),
+        large('5.9 Removing and renaming vessels, and reintro-', 120),
+        large('ducing those that were laid up in the winter', 138, 96),
+        large('of a year before', 156, 96),
+        ...bodyLines(3, 190),
+        large('5.10 Removing a vessel from the register by law', 250),
+        large('5.10.1 In writing', 268, 102),
+        ...bodyLines(3, 300),
+      ]),
+    );
+    const { sections } = await read(bytes);
+    expect(sections.map(({ number, title }) => `${number} ${title}`)).toEqual([
+      '5.9 Removing and renaming vessels, and reintroducing those that were laid up in the winter of a year before',
+      '5.10 Removing a vessel from the register by law',
+      '5.10.1 In writing',
+    ]);
+  });
+
   test('reading that goes on behind a page finds the same sections as reading in one go', async () => {
     const bytes = await makePdf((doc) => [1, 2, 3, 4, 5].forEach((number) => addPage(doc, pageOf(number))));
     const whole = await read(bytes);

@@ -7,6 +7,7 @@ import { leftOfText } from '../../structure/margin';
 import { doubts } from '../../structure/trust';
 import type { EditionFacts, Line, LineRole, Page, Section } from '../../types';
 import type { PdfFile } from './engine';
+import { furtherLines, opensNumbered } from './headingLines';
 import { endsOnPurpose } from './lineBreaks';
 import { layOutPage, type DraftLine, type DraftPage } from './pageText';
 
@@ -72,49 +73,14 @@ function bodyType(drafts: readonly DraftPage[]): BodyType {
   return { size: top(sizes) ?? 10, font: top(fonts) ?? '', left };
 }
 
-const DIVISION =
-  /^(?:part|chapter|article|section|schedule|annex|exhibit|appendix|clause)\s+(?:\d|[ivxlc]+\b|[a-z]\b)/i;
-const NUMBER = /^(?:§|\d{1,3}(?:\.\d+)*\.?\s+(?:\((?:\d{1,2}|[a-z])\)\s+)?\p{Lu})/u;
-
-/** True for a line that begins a numbered clause, whatever the paragraph around it looks like. */
-function opensNumbered({ text }: DraftPage, { start, end }: DraftLine): boolean {
-  const line = text.slice(start, end);
-  return DIVISION.test(line) || NUMBER.test(line);
-}
-
-/** Leading of the lines of one title, at most, by the size of its type. */
-const TITLE_LEADING = 1.5;
-
-/** True for the second of two lines of large type that begin alike and stand closer than titles of their own: the leading of running text tells nothing of them. */
-function goesOnInTitle(line: DraftLine, next: DraftLine, bodySize: number): boolean {
-  const step = next.box.y - line.box.y;
-  const flush = Math.abs(next.box.x - line.box.x) < 1;
-  return flush && line.size > 1.12 * bodySize && step > 0 && step < TITLE_LEADING * line.size;
-}
-
-/** The line that a heading may go on in: of the same type, opening no paragraph, the last of its kind; null where there is none. */
-function secondLine(
-  draft: DraftPage,
-  at: number,
-  roles: ReadonlyMap<DraftLine, LineRole>,
-  bodySize: number,
-): DraftLine | null {
-  const [line, next, after] = draft.lines.slice(at, at + 3);
-  if (line === undefined || next === undefined || next.cells !== null || roles.has(next)) return null;
-  if (next.opens && !goesOnInTitle(line, next, bodySize)) return null;
-  if (endsOnPurpose(draft, line, next)) return null;
-  const alike = (other: DraftLine): boolean => other.font === line.font && Math.abs(other.size - line.size) < 0.1;
-  return alike(next) && (after === undefined || after.opens || !alike(after)) ? next : null;
-}
-
 /** Reads one PDF page by page, in order, each with its lines' roles and sections. */
 export class PdfReading {
   private readonly drafts = new Map<number, Promise<Drafted>>();
   private labels: readonly string[] | null = null;
   private body: BodyType = { size: 10, font: '', left: null };
   private builder = new SectionBuilder(10);
-  /** The line that the heading before it goes on in; null behind a heading of one line. */
-  private wrapped: DraftLine | null = null;
+  /** The lines that the last heading goes on in. */
+  private wrapped: readonly DraftLine[] = [];
 
   private constructor(private readonly file: PdfFile) {}
 
@@ -230,13 +196,13 @@ export class PdfReading {
     const { start, end, box, size, opens, cells } = line;
     let role: LineRole = roles.get(line) ?? (contents ? 'contents' : 'body');
     let section = this.builder.sections.length - 1;
-    if (role === 'body' && this.wrapped === line) role = 'heading';
+    if (role === 'body' && this.wrapped.includes(line)) role = 'heading';
     // A row of a table is no heading, even one that begins "Note".
     else if (role === 'body' && (cells?.length ?? 0) <= 2) {
       const distinct = this.isDistinct(line);
-      const second = distinct ? secondLine(draft, at, roles, this.body.size) : null;
-      const last = second ?? line;
-      const next = draft.lines[at + (second === null ? 1 : 2)];
+      const further = distinct ? furtherLines(draft, at, roles, this.body.size) : [];
+      const last = further.at(-1) ?? line;
+      const next = draft.lines[at + further.length + 1];
       const found = this.builder.offer({
         text: oneLine(draft.text.slice(start, last.end)),
         page: number,
@@ -255,7 +221,7 @@ export class PdfReading {
       });
       section = found.section;
       if (found.heading) role = 'heading';
-      if (found.heading) this.wrapped = second;
+      if (found.heading) this.wrapped = further;
     }
     return { start, end, box, size, role, opens: opens || role === 'heading', cells, section };
   }
