@@ -9,9 +9,9 @@ const GERMAN_COUNTED = /\b[Ww]ie viele[nr]?\s+(?:\p{Ll}+e[nrsm]?\s+){0,2}(?<thin
 /** Words behind a number, at most, among which what it counts stands; and before one, in "the number of employees was 486". */
 const BEHIND = 4;
 const BEFORE = 6;
-/** Words behind which something else than what a number counts is spoken of: "84 gardens to its members". */
+/** Words behind which something else than what a number counts is spoken of: "84 gardens to its members", but "eleven protocols or modes". */
 const COUNTED_UNTIL =
-  /\s(?:to|at|in|on|for|by|with|from|per|and|or|und|oder|which|that|who|whose|are|were|has|have|had|an|auf|für|mit|bei|von|zu|die|der|sind|waren|hat|haben)\s(?=\S)/u;
+  /\s(?:to|at|in|on|for|by|with|from|per|and|or(?!\s\p{L}{3,}s(?!\p{L}))|und|oder|which|that|who|whose|are|were|has|have|had|an|auf|für|mit|bei|von|zu|die|der|sind|waren|hat|haben)\s(?=\S)/u;
 /** People are counted by many names: crew, passengers, members. */
 const PEOPLE = /^(?:people|persons?|individuals?|personen|leute|menschen)$/i;
 const PERSONS =

@@ -18,9 +18,10 @@ function leastOver(many: number): number {
   return LEAST + share * (LEAST_OF_MANY - LEAST);
 }
 
-/** True for evidence of a period, a day or a figure that is not the one asked for, or of somebody else's sum: no other sign makes up for it, but that it tells the matter asked for. */
-function isPlainError({ period, pointless, ofOthers, figureless, settles }: Signs): boolean {
-  return period === 0 || pointless > 0 || ofOthers > 0 || (figureless > 0 && settles === 0);
+/** True for evidence of a period, a day, a version or a figure that is not the one asked for, or of somebody else's sum: no other sign makes up for it, but that it tells the matter asked for. */
+function isPlainError({ period, pointless, ofOthers, otherVersion, figureless, settles }: Signs): boolean {
+  const another = period === 0 || ofOthers > 0 || otherVersion > 0;
+  return another || pointless > 0 || (figureless > 0 && settles === 0);
 }
 
 /** True where something else than what is asked seems to be spoken of. Whether something is so may be told by its opposite, whose words stand nowhere in the question. */

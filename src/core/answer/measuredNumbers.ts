@@ -32,13 +32,16 @@ function isLabel(text: string, start: number, end: number): boolean {
   // "Gross tonnage: 240." ends there.
   const last = text.slice(end).trim().length <= 1;
   if (/^(?:(?![\u3040-\u30ff\u4e00-\u9fff])\p{L}|\.\d)/u.test(behind) || /(?:\d\.|第)$/.test(before)) return true;
-  if (/\p{Lu}$/u.test(before) && text[start] === '-') return true;
+  if (/\p{L}$/u.test(before) && text[start] === '-') return true;
   // "E12" names a message.
   if (/(?<![\p{L}\d])\p{Script=Latin}{1,3}$/u.test(before) && !/\s$/.test(before)) return true;
   if (/[“„"「]$/.test(before) && /^\s\p{Lu}/u.test(behind)) return true;
   // "(2023: 101)" closes a bracket that is open.
   const open = behind.startsWith(')') && text.lastIndexOf('(', start) > text.lastIndexOf(')', start);
   if (!open && !last && /^[.)]\s?/.test(behind) && /[;:.,]\s*(?:and|or)?\s*$/.test(before)) return true;
+  // "the account (2), the app (3)": what is shown in a picture.
+  if (/^\(\d{1,2}\)$/.test(text.slice(start, end)))
+    return /\p{L}\s$/u.test(before) && /^(?:[,.;:]|\s\p{Ll})/u.test(behind);
   return text[start - 1] === '(' && behind.startsWith(')') && end - start <= 2;
 }
 
@@ -50,11 +53,17 @@ function isHouse(text: string, start: number, end: number): boolean {
   return /\bat $/.test(text.slice(0, start)) && /^ \p{Lu}\p{Ll}+/u.test(behind);
 }
 
-/** A year that dates something rather than counting it: "the rules of 2011.", "since 2019 and". */
+/** What a year alone stands behind: "by Christmas 1999", "in early 2005". */
+const PART_OF_YEAR =
+  /(?<!\p{L})(?:xmas|christmas|easter|spring|summer|autumn|winter|early|late|mid|weihnachten|ostern|frühjahr|sommer|herbst|anfang|mitte|ende)[ -]$/iu;
+
+/** A year that dates something rather than counting it: "the rules of 2011.", "since 2019 and", "by Christmas 1999". */
 function isYear(text: string, start: number, end: number): boolean {
+  if (!/^(?:19|20)\d{2}$/.test(text.slice(start, end))) return false;
+  const before = text.slice(0, start);
+  if (PART_OF_YEAR.test(before)) return true;
   return (
-    /^(?:19|20)\d{2}$/.test(text.slice(start, end)) &&
-    /\b(?:in|of|since|during|until|von|seit|jahr) $/i.test(text.slice(0, start)) &&
+    /\b(?:in|of|since|during|until|von|seit|jahr) $/i.test(before) &&
     /^\s*(?:[.,;:)]|$|(?:and|or|und|oder|to|is|are|was|were|has|have|had|ab)\b)/.test(text.slice(end))
   );
 }

@@ -21,6 +21,9 @@ test.each([
   ['Does the warden sweep the slipway?', false],
   ['When is the treasurer elected?', false],
   ['Who painted the mural?', true],
+  ['Who designed the slipway’s logo?', true],
+  ['Who keeps the register of the trailers?', true],
+  ['Who sweeps the slipway of the harbour?', false],
   ['Who sweeps the slipway?', false],
 ])('“%s” asks about what stands nowhere: %s', (asked, nowhere) => {
   expect(asksOfNothing(analyseQuestion(asked, 'en'), rules)).toBe(nowhere);

@@ -85,9 +85,9 @@ const NOWHERE_IN_JAPANESE = 0.34;
 const WHEN_OR_WHERE =
   /^(?:overnight|night|tonight|today|tomorrow|week|weekend|sunday|winter|summer|abroad|outsid|insid|alon|togeth)$/;
 
-/** What it is asked who pays for, or who does something to. */
+/** What it is asked who pays for, or who does something to: "Who designed the ship's logo?", "Who keeps the register of works?" */
 const DONE_TO =
-  /^(?:who (?:pays (?:for )?(?:the |any |its |their )?|[a-z]{3,}(?:s|ed) (?:the |any |its |their ))|wer (?:zahlt|bezahlt|trägt|übernimmt) (?:die |den |das )?(?:kosten (?:für |der |des )(?:die |den |das )?)?)(?<what>[\p{L}-]{4,})\s*\?*$/iu;
+  /^(?:who (?:pays (?:for )?(?:the |any |its |their )?|(?:[a-z]{3,}(?:s|ed)|wrote|built|made|drew|sold|bought|gave|held) (?:the |any |its |their ))|wer (?:zahlt|bezahlt|trägt|übernimmt) (?:die |den |das )?(?:kosten (?:für |der |des )(?:die |den |das )?)?)(?:(?!(?:of|for|in|on|at|to|by|from) )[\p{L}\p{N}'’-]+ ){0,2}?(?<what>[\p{L}-]{4,})(?: (?:of|for|in|on|at|to|by|from) .+)?\s*\?*$/iu;
 
 /** Whose tasks or duties a question asks for. */
 const TASKS_OF =

@@ -15,6 +15,7 @@ import { headOver, nameOfDocument } from './surroundings';
 import { toldByForm } from './toldByForm';
 import { TRUST } from './trustWeights';
 import type { AnswerKind, AskedSource } from './types';
+import { isOfOtherVersion } from './versionAsked';
 
 /** Asks for a point in time, which only a date, year or hour tells; "when may" asks for a condition as well. */
 const ASKS_POINT =
@@ -164,6 +165,7 @@ function rulesOf(best: Evidence, question: Question, ofNothing: boolean, sources
     nobody,
     undone: row === null && features.kind <= BY_NAME && lacksDeed(best, question),
     // "How much tax was paid?" is told by no row of wages.
+    otherVersion: isOfOtherVersion(best, question, sources),
     otherRow:
       row !== null && features.focus === 0 && features.label < OF_THE_ROW && kind === 'amount' && question.focus.length > 0, // prettier-ignore
     ofElse: speaksOfElse(best, question, sources),

@@ -33,6 +33,7 @@ publicat: publication publications
 dues: dues
 proceeds: proceeds
 licens: licence licences
+sublicens: sublicence sublicences
 defens: defence defences
 offens: offence offences
 program: programme programmes

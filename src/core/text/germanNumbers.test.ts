@@ -15,6 +15,7 @@ describe('numbers of a German text in words', () => {
     ['dreitausendvierhundert Stück', [['dreitausendvierhundert', '3400', null]]],
     ['innerhalb einer Woche', [['einer Woche', '1', 'week']]],
     ['zwei Millionen Euro', [['zwei Millionen Euro', '2000000', 'euro']]],
+    ['genau einen Hauptserver und ein Netz', [['einen', '1', null]]],
     ['eine Wohnung mit Achtung und Dreieck', []],
     ['5.850 Kronen je Krone', [['5.850 Kronen', '5850', 'crown']]],
     ['binnen 14 Tagen', [['14 Tagen', '14', 'day']]],

@@ -4,13 +4,13 @@ const ONES = 'ein zwei drei vier fünf sechs sieben acht neun'.split(' ');
 const TEENS = 'zehn elf zwölf dreizehn vierzehn fünfzehn sechzehn siebzehn achtzehn neunzehn'.split(' ');
 const TENS = 'zwanzig dreißig vierzig fünfzig sechzig siebzig achtzig neunzig'.split(' ');
 const [ones, teens, tens] = [ONES, TEENS, TENS].map((words) => words.join('|')) as [string, string, string];
-/** "one" is the article too: it counts only before a unit of time. */
+/** "one" is the article too: it counts only before a unit of time, and where it is said to be exact or a limit. */
 const BELOW_100 = `(?:${ones})und(?:${tens})|${teens}|${tens}|${ONES.slice(1).join('|')}`;
 const BELOW_1000 = `(?:${ones})?hundert(?:und)?(?:${BELOW_100})?|${BELOW_100}`;
 const UNITS =
   'sekunden?|minuten?|stunden?|(?:arbeits|werk|kalender|bank|urlaubs)?tage?n?|wochen?|monate?n?|jahre?n?|quartale?n?|prozent|euro';
 const NUMBER = new RegExp(
-  String.raw`(?<!\p{L})(?:(?<words>(?:(?:${BELOW_1000})?tausend)?(?:${BELOW_1000})|(?:${BELOW_1000})?tausend)|(?<one>eine?[mnrs]?)(?=\s(?:${UNITS})(?!\p{L})))(?:\s(?<scale>million|millionen|milliarden?))?(?:[\s-](?<unit>${UNITS}))?(?!\p{L})`,
+  String.raw`(?<!\p{L})(?:(?<words>(?:(?:${BELOW_1000})?tausend)?(?:${BELOW_1000})|(?:${BELOW_1000})?tausend)|(?<one>(?<=(?<!\p{L})(?:genau|exakt|mindestens|höchstens)\s)eine?[mnrs]?(?=\s\p{L})|eine?[mnrs]?(?=\s(?:${UNITS})(?!\p{L}))))(?:\s(?<scale>million|millionen|milliarden?))?(?:[\s-](?<unit>${UNITS}))?(?!\p{L})`,
   'giu',
 );
 const SCALES: readonly (readonly [RegExp, number])[] = [

@@ -1,0 +1,18 @@
+import { expect, test } from '@jest/globals';
+import { countsThings } from './counted';
+import { measuredNumbers } from './measuredNumbers';
+
+test.each([
+  ['See station cave-1 and the 3 entrances', ['3']],
+  ['Once logged into an account (2), the program offers two doors', ['two']],
+  ['By Christmas 1999 we had 32 files', ['32']],
+])('of “%s” are numbers that measure or count: %j', (text, numbers) => {
+  expect(measuredNumbers(text, 'en').map(({ start, end }) => text.slice(start, end))).toEqual(numbers);
+});
+
+test('a number counts both of two names for one thing', () => {
+  const text = 'It offers eleven protocols or modes, and 30 metres or a rope.';
+  const counts = (thing: string): boolean =>
+    countsThings(text, measuredNumbers(text, 'en'), (term) => term === thing, 'en');
+  expect([counts('mode'), counts('rope')]).toEqual([true, false]);
+});
