@@ -85,9 +85,17 @@ const NOWHERE_IN_JAPANESE = 0.34;
 const WHEN_OR_WHERE =
   /^(?:overnight|night|tonight|today|tomorrow|week|weekend|sunday|winter|summer|abroad|outsid|insid|alon|togeth)$/;
 
-/** What it is asked who pays for, or who does something to: "Who designed the ship's logo?", "Who keeps the register of works?" */
-const DONE_TO =
-  /^(?:who (?:pays (?:for )?(?:the |any |its |their )?|(?:[a-z]{3,}(?:s|ed)|wrote|built|made|drew|sold|bought|gave|held) (?:the |any |its |their ))|wer (?:zahlt|bezahlt|trägt|übernimmt) (?:die |den |das )?(?:kosten (?:für |der |des )(?:die |den |das )?)?)(?:(?!(?:of|for|in|on|at|to|by|from) )[\p{L}\p{N}'’-]+ ){0,2}?(?<what>[\p{L}-]{4,})(?: (?:of|for|in|on|at|to|by|from) .+)?\s*\?*$/iu;
+/** Words that a thing is told more of behind, or that belong to what is behind it. */
+const BEHIND_A_THING = 'of|for|in|on|at|to|by|from';
+const NO_ADJECTIVE = `${BEHIND_A_THING}|der|des|dem|den|die|das|am|im|an|auf|für|von|vom|zu|zum|zur|bei|mit`;
+/** Who is asked for: who pays for something, or does something to it. */
+const WHO_DOES =
+  /who (?:pays (?:for )?(?:the |any |its |their )?|(?:[a-z]{3,}(?:s|ed)|wrote|built|made|drew|sold|bought|gave|held) (?:the |any |its |their ))|wer (?:zahlt|bezahlt|trägt|übernimmt) (?:die |den |das )?(?:kosten (?:für |der |des )(?:die |den |das )?)?/;
+/** What it is done to: "Who designed the ship's logo?", "Who keeps the register of works?" */
+const DONE_TO = new RegExp(
+  String.raw`^(?:${WHO_DOES.source})(?:(?!(?:${NO_ADJECTIVE}) )[\p{L}\p{N}'’-]+ ){0,2}?(?<what>[\p{L}-]{4,})(?: (?:${BEHIND_A_THING}) .+)?\s*\?*$`,
+  'iu',
+);
 
 /** Whose tasks or duties a question asks for. */
 const TASKS_OF =

@@ -164,8 +164,8 @@ function rulesOf(best: Evidence, question: Question, ofNothing: boolean, sources
     pointless: kind === 'date' && features.kind === 0 && row === null && ASKS_POINT.test(question.text),
     nobody,
     undone: row === null && features.kind <= BY_NAME && lacksDeed(best, question),
-    // "How much tax was paid?" is told by no row of wages.
     otherVersion: isOfOtherVersion(best, question, sources),
+    // "How much tax was paid?" is told by no row of wages.
     otherRow:
       row !== null && features.focus === 0 && features.label < OF_THE_ROW && kind === 'amount' && question.focus.length > 0, // prettier-ignore
     ofElse: speaksOfElse(best, question, sources),

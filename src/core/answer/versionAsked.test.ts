@@ -22,6 +22,7 @@ test.each([
   ['In which year did the 2.4 series begin?', '2.4'],
   ['Wann erschien Ausgabe 1.0.3?', '1.0.3'],
   ['How long is the cable of 2.7 metres?', null],
+  ['第2.3条はいつ改正されましたか。', null],
 ])('“%s” asks about version %s', (question, version) => {
   expect(versionAsked(question)).toBe(version);
 });

@@ -6,7 +6,7 @@ import type { AskedSource } from './types';
 
 /** The number of the version a question is about: "When was version 2.7 released?", "In which year did the 2.4 series begin?" */
 const VERSION =
-  /(?:\b(?:version|release|edition|ausgabe|series)s? |(?:バージョン|第)\s*)(?<behind>\d+(?:\.\d+)+)|\b(?<before>\d+(?:\.\d+)+)[ -](?:series|release|version)\b/iu;
+  /(?:\b(?:version|release|edition|ausgabe|series)s? |バージョン\s*)(?<behind>\d+(?:\.\d+)+)|\b(?<before>\d+(?:\.\d+)+)[ -](?:series|release|version)\b/iu;
 
 /** The number of the version asked about as it is written, "2.7"; null where none is named. */
 export function versionAsked(text: string): string | null {
