@@ -15,6 +15,7 @@ import { EMPTY, quotedClaim, quoteOf } from './quoted';
 import { asksWhy, reasonAmong } from './reasons';
 import { columnAsked } from './rowEvidence';
 import { rowsListed } from './rowsListed';
+import { saidBeside } from './saidBeside';
 import { isOfFigures } from './otherThing';
 import { isNear } from './speaksOfElse';
 import { isNameOfDocument, isTitle } from './surroundings';
@@ -58,8 +59,8 @@ interface Leading extends Among {
   readonly way: ReturnType<typeof wayAmong>;
 }
 
-/** What leads among the evidence of a search, whether or not it is good enough; null where nothing is able to answer. */
-export function leadingOf(sought: Sought): Leading | null {
+/** What leads among the evidence of a search, whether or not it is good enough, not by a way of doing something where `byWay` is false; null where nothing is able to answer. */
+export function leadingOf(sought: Sought, byWay = true): Leading | null {
   const { question, sources, place } = sought;
   const evidence = evidenceOf(sought).filter(({ source, unit }) => place === null || place.holds(source, unit));
   const why = asksWhy(question.text);
@@ -80,24 +81,26 @@ export function leadingOf(sought: Sought): Leading | null {
     ? reasonAmong(able, question)
     : (matterAmong(able, question) ?? valuedAmong(able, question) ?? tellingAmong(able, question));
   const listed = listLead(able, question);
-  const way = listed === null ? wayAmong(able, question) : null;
+  const way = listed === null && byWay ? wayAmong(able, question) : null;
   const leading = listed ?? way?.under ?? (first === undefined ? undefined : exactRow(first, able)) ?? first;
   return leading === undefined ? null : { evidence, able, leading, listed, way };
 }
 
-function answerAs(sought: Sought, { onSubject = false }: { readonly onSubject?: boolean }): ReaderAnswer {
+function answerAs(sought: Sought, { onSubject = false }: { readonly onSubject?: boolean }, byWay = true): ReaderAnswer {
   const { question, sources } = sought;
-  const led = leadingOf(sought);
+  const led = leadingOf(sought, byWay);
   if (led === null) return { ...EMPTY, missing: [question.text] };
   const { evidence, able, leading, way } = led;
   const valued = VALUE_KINDS.has(question.kind);
   const rows = rowsListed(leading, able, question);
   if (rows.length > 0) return { ...EMPTY, headline: shorten(rows.map(({ label }) => label).join('; ')), claims: quotedOf(leading.source, rows) }; // prettier-ignore
   const best = onSubject ? (answersOnSubject(leading, question) ? leading : null) : trusted(led, question, sources);
+  // A heading that says the way is none where what it stands over is not trusted: a sentence may say it.
+  if (best === null && way !== null) return answerAs(sought, { onSubject }, false);
   if (best === null) return { ...EMPTY, missing: [question.text] };
   if (way !== null) return { ...EMPTY, headline: shorten(best.text), claims: quotedOf(best.source, way.steps) };
   const items = valued && best.features.kind > 0 ? [] : itemsAfter(best);
-  const lead = valueNextTo(best, evidence, question);
+  const lead = valueNextTo(best, evidence, question) ?? saidBeside(best, evidence, question);
   const further = able.filter(
     (one) => one !== best && one !== lead && one.score >= CLOSE * best.score && one.text !== best.text,
   );

@@ -63,7 +63,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [
-    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|how fast (?:must|does|do|should|will|shall|is|are) .*\b(?:answer|respond|react|report|repair|restor|deliver|pay|paid|process|resolv|fix|repl|attend|handl|deal|start|beg[iu]n|worked on)\w*|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|(?:for|after) how many (?:days|months|years)|how many (?:holidays|(?:(?:more|fewer|less|additional|working|running|maintenance|free|spare|sick|rest|service) )?(?:days|weeks|months|years|hours|minutes)))\b/i,
+    /\b(?:how long|how often|how frequently|at what intervals?|how soon|how quickly|how fast (?:must|does|do|should|will|shall|is|are) .*\b(?:answer|respond|react|report|repair|restor|deliver|pay|paid|process|resolv|fix|repl|attend|handl|deal|start|beg[iu]n|worked on)\w*|what (?:notice|period|term|duration|time limit)|what (?:is|was|are) (?:the |its |their )?(?:[\w-]+ ){0,3}(?:period|duration|time limit|interval|lifetime)|within (?:what|which|how many)|(?:for|after) how many (?:days|months|years)|how many (?:holidays|(?:(?:more|fewer|less|additional|working|running|maintenance|free|spare|sick|rest|service) )?(?:days|weeks|months|years|hours|minutes|seconds)))\b/i,
     'duration',
   ],
   [
@@ -74,6 +74,11 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
   [
     /\b(?:when|(?:what|which) (?:date|day|year|months?)|by what date|on which (?:date|day)|since when|until when)\b/i,
     'date',
+  ],
+  // How strong a current is, and how fast something swings; a frequency of inspections is told by an interval.
+  [
+    /^(?:at |on |to |from |up to |below |above )?(?:what|which) (?:[\w-]+ )?(?:current|frequency)(?= (?:can|could|do|does|flows?|has|is|may|must|should|was)\b)(?!.*\b(?:audit|check|clean|inspect|meeting|paid|report|review|servic|test)\w*)/i,
+    'number',
   ],
   [
     /\bwhat (?:is|was|are|were) the names? of (?:the |its )?(?:[\w-]+ ){0,2}(?:master|captain|director|chair\w*|chief|officer|owner|tenant|landlord|lessor|lessee|auditor|surveyor|author|operator|manager|secretary|president|judge|arbitrator|minister|inspector|engineer|partner|signator\w+|holder|company|firm|bank|yard|agency|authority|body)s?\b/i,

@@ -145,6 +145,14 @@ describe('what is told item by item', () => {
     ]);
   });
 
+  test('is a sentence elsewhere where what stands under such a heading is not trusted', () => {
+    const text =
+      'Rules of the workshop\n\nArticle 1 Motor\n\nSand is strewn on the floor. Visitors keep behind the line.\n\nArticle 2 Winter\n\nThe drive is powered by a cable from the shed.';
+    const rules = libraryOfTexts({ 'Rules.txt': text });
+    const answer = askBuiltIn('How is the motor powered?', rules.sources(), rules.quotes, { now: () => 0 });
+    expect(answer.headline).toBe('The drive is powered by a cable from the shed.');
+  });
+
   test('tells the obligations that one sentence lays on someone with its items', () => {
     const rules = libraryOfTexts({
       'Licence.txt':

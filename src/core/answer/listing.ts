@@ -35,6 +35,9 @@ const MARK = new RegExp(
 );
 /** A lead whose items say when something happens, not how it is done. */
 const UNDER_CONDITION = /\b(?:if|when|where|unless|wenn|falls|sofern)\s*:?\s*$/i;
+/** A lead whose items show how something is done or looks, and are none of several things. */
+const SHOWS_HOW =
+  /\b(?:in (?:the following|this) (?:form|manner|way)|like (?:so|this)|(?:following|for) example|e\.g\.)\s*:?\s*$/i;
 const DECIMAL = /^\s*\d{1,3}(?:\.\d{1,3})+\s/;
 const HOW =
   /^(?:how (?:do|does|did|can|could|may|must|shall|should|is|are|to)\b|(?:what|which) steps\b|what is the procedure\b|wie (?:wird|werden|kann|können|muss|beantrag\w*)\b)/i;
@@ -90,7 +93,7 @@ export function listLead(evidence: readonly Evidence[], question: Question): Evi
   const wanted = enumerates(best.text) ? Math.max(LEAD_HOLDS, AS_MUCH * best.features.led) : LEAD_HOLDS;
   const near = evidence.filter(({ score }) => score >= least * best.score);
   const fits = ({ text }: Evidence): boolean =>
-    question.kind === 'list' || (announces(text) && !UNDER_CONDITION.test(text));
+    question.kind === 'list' ? !SHOWS_HOW.test(text) : announces(text) && !UNDER_CONDITION.test(text);
   const leads = near.filter((one) => holds(one) >= wanted && fits(one) && itemsAfter(one).length > 1);
   const own = leadOf(unitsOfPassage(best.source, best.hit.passage), best.index);
   return leads.find((one) => one.hit === best.hit && one.index === own) ?? leads[0] ?? null;

@@ -10,6 +10,11 @@ test.each([
   expect(measuredNumbers(text, 'en').map(({ start, end }) => text.slice(start, end))).toEqual(numbers);
 });
 
+test('in Japanese, what stands in a row is not counted', () => {
+  const text = '2 行目と3番目の設問には選択肢が 12 個ある。';
+  expect(measuredNumbers(text, 'ja').map(({ start, end }) => text.slice(start, end).trim())).toEqual(['12']);
+});
+
 test('a number counts both of two names for one thing', () => {
   const text = 'It offers eleven protocols or modes, and 30 metres or a rope.';
   const counts = (thing: string): boolean =>

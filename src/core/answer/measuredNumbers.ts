@@ -32,6 +32,8 @@ function isLabel(text: string, start: number, end: number): boolean {
   // "Gross tonnage: 240." ends there.
   const last = text.slice(end).trim().length <= 1;
   if (/^(?:(?![\u3040-\u30ff\u4e00-\u9fff])\p{L}|\.\d)/u.test(behind) || /(?:\d\.|第)$/.test(before)) return true;
+  // 「2 行目」 is the second line.
+  if (/^\s?(?:行|列|段|番|回|つ|個|ページ)?目/u.test(text.slice(end, end + 6))) return true;
   if (/\p{L}$/u.test(before) && text[start] === '-') return true;
   // "E12" names a message.
   if (/(?<![\p{L}\d])\p{Script=Latin}{1,3}$/u.test(before) && !/\s$/.test(before)) return true;

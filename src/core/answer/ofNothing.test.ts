@@ -25,6 +25,8 @@ test.each([
   ['Who keeps the register of the trailers?', true],
   ['Who sweeps the slipway of the harbour?', false],
   ['Who sweeps the slipway?', false],
+  ['Which trailers may go to Norway?', true],
+  ['When is the slipway open on Sundays?', false],
 ])('“%s” asks about what stands nowhere: %s', (asked, nowhere) => {
   expect(asksOfNothing(analyseQuestion(asked, 'en'), rules)).toBe(nowhere);
 });
@@ -37,6 +39,7 @@ test.each([
   ['午前から利用できますか。', false],
   ['会員の保証金はいくらですか。', true],
   ['駐車場の値段はいくらですか。', false],
+  ['Linux版はいつ公開されますか。', true],
 ])('「%s」: %s', (asked, nowhere) => {
   expect(asksOfNothing(analyseQuestion(asked, 'ja'), parking)).toBe(nowhere);
 });

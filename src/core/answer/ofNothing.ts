@@ -97,6 +97,26 @@ const DONE_TO = new RegExp(
   'iu',
 );
 
+/** Words that have a capital wherever they stand, and name nothing that a document must speak of by that word. */
+const CALENDAR =
+  /^(?:(?:mon|tues|wednes|thurs|fri|satur|sun)days?|january|february|march|april|may|june|july|august|september|october|november|december|christmas|easter|whitsun)$/i;
+
+/** True where an English question asks of someone or something by a name, or a Japanese one by a word in Latin letters, that stands in none of the documents: "Which release runs on Android?" */
+function asksOfUnknownName({ text, subject }: Question, sources: readonly AskedSource[]): boolean {
+  const language = sources[0]?.segment.language;
+  const names =
+    language === 'en'
+      ? (text.match(/(?<=\p{Ll}[’'s]{0,2},? )\p{Lu}\p{Ll}{2,}(?![\p{L}\d-])/gu) ?? []).filter(
+          (name) => !CALENDAR.test(name),
+        )
+      : language === 'ja'
+        ? (text.match(/[A-Za-z]{3,}/g) ?? [])
+        : [];
+  if (names.length === 0) return false;
+  const asked = termSet(names.join(' '), language ?? 'en');
+  return subject.some((one) => asked.has(one.term) && isNowhere(one, sources));
+}
+
 /** Whose tasks or duties a question asks for. */
 const TASKS_OF =
   /^what (?:are|were) (?:the|its|their) (?:main |chief |usual )?(?:tasks|duties|functions|responsibilities|obligations|powers) of (?<whose>.+)$/i;
@@ -116,6 +136,7 @@ export function asksOfNothing(question: Question, sources: readonly AskedSource[
     // One pair may be how a word is written.
     return unsaid.length > 1 && unsaid.length >= NOWHERE_IN_JAPANESE * subject.length;
   }
+  if (question.kind !== 'yes-no' && asksOfUnknownName(question, sources)) return true;
   const unknown = unknownTo(question, sources);
   const whose = TASKS_OF.exec(text.trim())?.groups?.['whose'];
   if (whose !== undefined) return unknown.some(({ term }) => termSet(whose, 'en').has(term));

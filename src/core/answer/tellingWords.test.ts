@@ -30,6 +30,8 @@ describe('how something came about', () => {
     ['In which town are the copies kept?', 'The copies lie in Corran.', 'The copies lie in another town.'],
     ['On which channel are tugs called?', 'Tugs are called on channel 12.', 'A tug is ordered by radio.'],
     ['Which programming language is it written in?', 'It is written in C++.', 'The Provider keeps the data readable.'],
+    ['Which language is the program written in?', 'It was made in Python.', 'The manual is in English.'],
+    ['In which unit are the margins given?', 'They are set in millimetres.', 'The margins are set by four variables.'],
     ['Which operating systems are supported?', 'The program runs on Linux.', 'We answer the telephone until six.'],
     ['What credit rating do the notes have?', 'The notes are rated BB+.', 'The bank acts as Agent.'],
     [

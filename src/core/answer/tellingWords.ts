@@ -1,4 +1,4 @@
-import { MATERIAL, SIGNED } from './toldByForm';
+import { IN_UNITS, MATERIAL, PROGRAMMED_IN, SIGNED } from './toldByForm';
 
 /**
  * What is asked of how a thing came about, whose it is, of its colour and address, each with the words of which a sentence that answers holds one: a date or a name by
@@ -85,8 +85,8 @@ const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /\d|\b(?:first|second|third|fourth|latest|current|newest)\b/i,
   ],
   [
-    /\b(?:what|which) programming language\b|\bwelcher programmiersprache\b/i,
-    /\b(?:Java\w*|Python|Rust|Go|Ruby|Perl|PHP|SQL|Lisp|Ada|Pascal|Fortran|COBOL|Kotlin|Swift|C)(?![\w'])|\bC(?:\+\+|#)/,
+    /\b(?:what|which) (?:programming language\b|language\b.*\b(?:coded|implemented|programmed|written)\b)|\bwelcher (?:programmiersprache|sprache.*(?:geschrieben|programmiert))(?!\p{L})/iu,
+    PROGRAMMED_IN,
   ],
   [
     /\b(?:what|which) operating systems?\b|\bwelche[sn]? betriebssysteme?(?!\p{L})/iu,
@@ -112,6 +112,7 @@ const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /(?<!\p{L})(?:in|im|am|an|auf|bei|neben|hinter|vor|unter|über|zwischen|zum?r?|nach|aus|nördlich|südlich|östlich|westlich)(?!\p{L})|所在|[市区町村丁番]|に(?:あ|置|所在|位置|設|保管)/iu,
   ],
   [/^(?:to|at) (?:what|which) address\b/i, /@|https?:|\b(?:street|road|lane|square|quay|box|avenue|office|address)\b|\b\d{4,5}\b/i], // prettier-ignore
+  [/^in (?:what|which) units?\b|^in welcher (?:maß)?einheit(?!\p{L})/iu, IN_UNITS],
   [/^on (?:what|which) (?:stock )?exchanges?\b/i, /exchange|list|quot|admitted|traded|market/i],
   [
     /^in (?:what|which) (?:city|town|country|village)\b/i,

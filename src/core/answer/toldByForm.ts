@@ -6,6 +6,14 @@ import type { Language } from '../text';
 export const MATERIAL =
   /(?<!\p{L})(?:(?:stainless |galvani[sz]ed |mild |cast |high-tensile )?steel|(?:cast |wrought )?iron|bronze|brass|copper|alumini?um|zinc|titanium|wood|timber|oak|larch|pine|teak|plywood|bamboo|concrete|stone|granite|brick|slate|glass|glassfibre|fibreglass|plastics?|polyester|polyethylene|polypropylene|polyamide|nylon|pvc|rubber|neoprene|foam|canvas|cotton|linen|leather|wool|hemp|cardboard|ceramics?|porcelain|\p{L}*(?:stahl|guss|holz|beton|gummi|kunststoff|glas|blech)|eisen|bronze|messing|kupfer|eiche|stein|granit|leder|stoff|wolle)(?!\p{L})|鋼|ステンレス|鉄|青銅|真鍮|銅|アルミ|木製?|樫|コンクリート|石|樹脂|プラスチック|ゴム|ガラス|布|革|綿|紙/iu;
 
+/** What something is measured in, told behind its measure: "the margin in millimetres". */
+export const IN_UNITS =
+  /\b(?:in|as) (?:\w+ ){0,2}?(?:(?:centi|kilo|micro|milli)?(?:lit|met)(?:re|er)s?|inch(?:es)?|feet|points?|pixels?|(?:micro|milli)?seconds?|minutes?|hours?|days?|(?:giga|kilo|mega)?bytes?|(?:kilo)?grams?|tonnes?|per ?cent|degrees?|thousands?|millions?|(?:kilo|milli)?volts?|(?:milli)?amperes?|hertz)\b|(?<!\p{L})in (?:\p{L}+ )?(?:(?:kilo|milli|zenti)?metern?|litern?|sekunden|minuten|stunden|tagen|(?:kilo)?gramm|tonnen|prozent|grad|tausend|millionen|pixeln?|punkten?)(?!\p{L})/iu;
+
+/** What programs are written in. */
+export const PROGRAMMED_IN =
+  /\b(?:Java\w*|TypeScript|Python|Rust|Go|Ruby|Perl|PHP|SQL|Lisp|Ada|Pascal|Fortran|COBOL|Haskell|Kotlin|Swift|C)(?![\w'])|\bC(?:\+\+|#)/;
+
 /** How the names below a paper are set: with a sign of signature, behind what they stand for, or below the body that they act for. */
 export const SIGNED =
   /\/s\/|^\s*(?:By|Signed(?: by)?|Signature|Name)\s?:|\bBy: .*\bName: |^\s*For (?:and on behalf of )?(?:the )?\p{Lu}.{2,60}\p{Lu}[\p{L}’']+\s*$|\bsigned\b|\bsgd\b|(?<!\p{L})gez\.|im Auftrag|署名|記名/u;
@@ -26,6 +34,16 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [
     /\b(?:made|built|constructed) (?:out )?of\b|\b(?:of|from|in) (?:what|which) materials?\b|\bwhat materials?\b|\baus welchem material\b|\bworaus\b/iu,
     MATERIAL,
+  ],
+  // What something is measured in is told by its unit.
+  [
+    /^in (?:what|which) (?<said>units?)\b(?:.*\b(?<does>expressed|given|measured|set|specified|stated|told)\b)?|^in welcher (?<sagt>(?:maß)?einheit)(?!\p{L})(?:.*(?<gilt>angegeben|gemessen))?/iu,
+    IN_UNITS,
+  ],
+  // What a program is written in is told by the language's name.
+  [
+    /\b(?:what|which) (?:programming |computer )?(?<said>language)\b.*\b(?:coded|implemented|programmed|written)\b|\bwelcher (?<sagt>(?:programmier)?sprache)(?!\p{L}).*(?:geschrieben|programmiert)/iu,
+    PROGRAMMED_IN,
   ],
   // By when something is to be paid is told by when it falls due.
   [
@@ -170,7 +188,8 @@ export function toldByForm(
   if (matter !== null) return { form: matter.told, terms: ownTerms(asked, matter.words, language) };
   for (const [shape, form] of TOLD_BY_FORM) {
     const found = shape.exec(asked.trim());
-    const words = Object.values(found?.groups ?? {}).find((said) => said !== undefined) ?? found?.[0];
+    const said = Object.values(found?.groups ?? {}).filter((one) => one !== undefined);
+    const words = said.length > 0 ? said.join(' ') : found?.[0];
     if (words !== undefined) return { form, terms: termSet(words, language) };
   }
   return null;

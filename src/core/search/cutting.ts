@@ -8,7 +8,7 @@ export interface PassageOptions {
 
 export const DEFAULT_PASSAGES: PassageOptions = { maxWords: 110, minWords: 45, overlap: 0 };
 
-export const SEGMENT_VERSION = 25;
+export const SEGMENT_VERSION = 26;
 
 /** What a segment is built with: another one means building anew. */
 export function segmentFingerprint(options: PassageOptions = DEFAULT_PASSAGES): string {

@@ -123,6 +123,7 @@ modify modification derivative
 user customer
 password passphrase
 install installation setup
+uninstall deinstall remove removal
 configure configuration settings setting
 start launch run execute boot
 stop halt quit shut shutdown

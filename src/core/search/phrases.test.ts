@@ -25,6 +25,11 @@ describe('verbs with a particle', () => {
     expect(said('How many hives must be looked at by the inspector?')).toHaveProperty(['look at']);
   });
 
+  test('are set phrases, too', () => {
+    expect(said('How is a tug told apart from a launch?')['told apart']).toContain('distinguish');
+    expect(said('What happens to lines that are not there?')['not there']).toContain('exist');
+  });
+
   test('are none where no word says the same', () => {
     expect(said('Is the quay swept out?')).toEqual({});
   });

@@ -70,6 +70,7 @@ put back: restore replace
 put forward: propose
 put in: install insert submit
 put off: postpone defer
+put out: emit output extinguish
 put up: erect install provide lodge furnish
 pay up: settle
 rent out: let sublet lease
@@ -95,7 +96,6 @@ step in: intervene substitute deputise acting stand
 stop over: stay
 switch off: disconnect deactivate stop shut
 switch on: activate start
-switch on: activate start
 take apart: disassemble dismantle
 take away: remove deduct
 take back: return repossess
@@ -105,6 +105,7 @@ take on: hire assume employ
 take out: obtain remove
 take over: succeed succession acquire assume
 take up: occupy
+tell apart: distinguish differ
 throw away: dispose discard
 throw out: evict dispose
 top up: replenish restore
@@ -160,6 +161,7 @@ keep an eye on: monitor supervise
 made good: compensate indemnify liable cure
 make good: compensate indemnify liable cure
 no longer: cease discontinue
+not there: exist missing absent
 of his own accord: voluntary
 of its own accord: automatic
 off the shelf: standard
@@ -182,6 +184,9 @@ took place: held occur
 turn out: prove
 under age: minor
 unless agreed otherwise: default standard
+unless another is: default standard normal typical
+unless changed: default standard normal typical
+unless set otherwise: default standard normal typical
 unless told otherwise: default standard normal typical
 up to date: current latest
 when nothing is: default standard normal typical unless

@@ -47,6 +47,24 @@ describe('a numbered line in running type', () => {
   });
 });
 
+describe('the first clause of a part whose title was not read', () => {
+  test('opens beside the part before it', () => {
+    const clauses = [
+      '1 Purpose',
+      '1.1 The Lender lends the sum of',
+      '1.6 The sum is paid by',
+      '2.1 The Borrower shall pay interest at',
+    ];
+    expect(paths(...clauses.map((one) => line(one))).at(-1)).toBe('2.1');
+  });
+
+  test('is none where it skips parts, or is not the first', () => {
+    const opened = ['1 Purpose', '1.6 The sum is paid by'].map((one) => line(one));
+    expect(paths(...opened, line('7.1 The Borrower pays interest at')).at(-1)).toBe('1 Purpose › 1.6');
+    expect(paths(...opened, line('2.4 The Borrower pays interest at')).at(-1)).toBe('1 Purpose › 1.6');
+  });
+});
+
 describe('a list of plain numbers within a clause', () => {
   const list = (text: string): HeadingCandidate => line(text, { left: 90, alone: false });
   const clause = (text: string): HeadingCandidate => line(text, { left: 60 });

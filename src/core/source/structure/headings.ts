@@ -5,6 +5,7 @@ import {
   isRoman,
   LETTER_BELOW,
   LETTER_RANK,
+  opensNext,
   parseNumbering,
   ROMAN_RANK,
   succeeds,
@@ -110,6 +111,7 @@ export class SectionBuilder {
     const heading = rank < BRACKETS && (this.isTitled(rest, line) || (rest === '' && rank < 3));
     const runIn = rank < 3 && !heading ? runInTitle(rest) : null;
     if (!heading) this.resumeList(number);
+    this.closeBefore(number);
     this.push(line, this.depthOf(number, rank, { ...line, heading }), number, heading ? rest : (runIn ?? ''), heading);
     // "5. (1) Ferries pay nothing." opens a clause and the first of its paragraphs.
     const inner = heading || rank >= BRACKETS ? null : parseNumbering(rest);
@@ -118,6 +120,13 @@ export class SectionBuilder {
     // "ARTICLE II" by itself is titled by the line below it.
     if (heading && rest === '') this.untitled = this.current;
     return { section: this.current, heading };
+  }
+
+  /** Closes what the first number of the next part cannot stand in: 1, when 2.1 comes after 1.6. */
+  private closeBefore(number: string): void {
+    if (!this.stack.some((open) => open.number !== null && opensNext(open.number, number))) return;
+    const over = this.stack.findIndex((open) => open.number !== null && /^\d/.test(open.number) && !number.startsWith(`${open.number}.`)); // prettier-ignore
+    this.stack.length = over;
   }
 
   /** Depth of a number whose kind alone does not tell it. */
@@ -250,6 +259,7 @@ export class SectionBuilder {
     if (/^[1A](?:\.1)*$/.test(number) || before === undefined) return /^\d+$/.test(number) ? number === '1' : true;
     if ([...this.stack, before].some((open) => open.number !== null && follows(open.number, number))) return true;
     const parent = number.includes('.') ? number.slice(0, number.lastIndexOf('.')) : null;
+    if (this.stack.some((open) => open.number !== null && opensNext(open.number, number))) return true;
     if (parent !== null)
       return this.stack.some((open) => open.number === parent || open.number?.split(/\s/).at(-1) === parent);
     return before.number !== null && follows(before.number.split('.')[0] as string, number);

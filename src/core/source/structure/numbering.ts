@@ -82,3 +82,10 @@ export function follows(previous: string, next: string): boolean {
     );
   return false;
 }
+
+/** True for the first number of the part behind that of another: "2.1" after "1.6", where the title of 2 was not read as one. */
+export function opensNext(previous: string, next: string): boolean {
+  const [a, b] = [previous.split('.'), next.split('.')];
+  const over = (parts: readonly string[]): string => parts.slice(0, -1).join('.');
+  return a.length === b.length && b.length > 1 && b.at(-1) === '1' && follows(over(a), over(b));
+}
