@@ -37,7 +37,7 @@ function claimOf(evidence: Evidence, question: Question): DraftClaim {
   const { row, source } = evidence;
   const column = row === null ? null : columnAsked(row, question, source.segment.language);
   const cell = row === null || column === null ? null : cellPlace(row, column);
-  return quotedClaim(quoteOf(source, completed(evidence, question.kind), cell));
+  return quotedClaim(quoteOf(source, completed(evidence, question), cell));
 }
 
 /**

@@ -37,3 +37,17 @@ test('a question put in the open is told what follows from the sentence that ans
     'The program has a limit for the length of messages in its log. If it is reached, they are cut off.\n\nThe clock is set each day.';
   expect(told(manual, 'What is done with messages in the log that are too long?')?.quote).toContain('cut off');
 });
+
+test('“this list” is told with what the sentence before calls so, where it is asked which list it is', () => {
+  const manual = 'Questions go to tide-novices@harbour.example. This list is for beginners.\n\nThe lamp is of brass.';
+  expect(told(manual, 'Which list is for beginners?')?.quote).toBe(
+    'Questions go to tide-novices@harbour.example. This list is for beginners.',
+  );
+  expect(told(manual, 'Is this list for beginners?')?.quote).toBe('This list is for beginners.');
+});
+
+test('what an item goes on with in one line is told with its head', () => {
+  const manual =
+    'The following programs are at hand:\n\n• gpc - the Pascal compiler. You need one for old programs.\n\n• tar - the archiver.';
+  expect(told(manual, 'What is needed for old programs?')?.quote).toContain('the Pascal compiler');
+});

@@ -4,6 +4,11 @@ import type { AskedSource } from './types';
 
 const ITEM = new RegExp(String.raw`^\s*(?:\(?[a-z\d]{1,3}[.)]\s|[•◦▪–—*-]\s|${JAPANESE_ITEM})`, 'i');
 
+/** True for a text that begins as an item of a list does. */
+export function isItem(text: string): boolean {
+  return ITEM.test(text);
+}
+
 /** True where unit `index` announces a list; a heading announces none. */
 function opensList(units: readonly UnitText[], index: number): boolean {
   const one = units[index];
@@ -12,7 +17,7 @@ function opensList(units: readonly UnitText[], index: number): boolean {
 
 /** Index of the unit that announces the list which unit `index` stands in, or -1. */
 export function leadOf(units: readonly UnitText[], index: number): number {
-  if (!ITEM.test(units[index]?.text ?? '')) return -1;
+  if (!isItem(units[index]?.text ?? '')) return -1;
   for (let at = index - 1; at >= 0; at -= 1) if (opensList(units, at)) return at;
   return -1;
 }
