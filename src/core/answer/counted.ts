@@ -72,7 +72,9 @@ export function countsThings(
   const numbered = /\bnumbers? of\b|\bnumbered\b|\b(?:an)?zahl der\b/i;
   return mentions.some(({ start, end }) => {
     const counted = COUNTED_UNTIL.exec(text.slice(end))?.index ?? Infinity;
-    const behind = tokens.filter((token) => token.start >= end && token.start < end + counted).slice(0, BEHIND);
+    const bracketed = /\(\s?\d/.test(text.slice(Math.max(0, start - 1), end));
+    const closed = bracketed && /\)/.test(text.slice(end - 1, end + 1));
+    const behind = closed ? [] : tokens.filter((token) => token.start >= end && token.start < end + counted).slice(0, BEHIND); // prettier-ignore
     // A share counts what it is a share of.
     if (/%|per ?cent|prozent/i.test(text.slice(start, end)) && !/^\s*(?:of|der|des|von)\b/i.test(text.slice(end)))
       return false;
@@ -84,8 +86,9 @@ export function countsThings(
     // The number may have taken in what it counts as its unit: "3.42 million passengers".
     if (among(tokens.filter((token) => token.start >= start && token.start < end)) || among(behind)) return true;
     const before = tokens.filter((token) => token.end <= start).slice(-BEFORE);
-    // "Umbrellas (412)".
-    if (/\(\s?\d/.test(text.slice(Math.max(0, start - 1), end)) && among(before.slice(-1))) return true;
+    // "Umbrellas (412)", "umbrellas found (412)".
+    const close = before.slice(-2).filter((token) => !/[,;(]\s/.test(text.slice(token.end, start)));
+    if (bracketed && among(close)) return true;
     // "A crew of three", "the workforce was 96".
     const said = /\b(of|was|were|is|numbered|totalled|betrug|beträgt) $/i.exec(text.slice(0, start))?.[1];
     if (said !== undefined && among(before.slice(said === 'of' ? -2 : -3))) return true;

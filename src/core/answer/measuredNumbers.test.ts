@@ -21,3 +21,10 @@ test('a number counts both of two names for one thing', () => {
     countsThings(text, measuredNumbers(text, 'en'), (term) => term === thing, 'en');
   expect([counts('mode'), counts('rope')]).toEqual([true, false]);
 });
+
+test('a number in brackets counts what stands close before it, not what a comma parts from it', () => {
+  const text = 'Most often umbrellas were found (412), then gloves, of wool (12).';
+  const counts = (thing: string): boolean =>
+    countsThings(text, measuredNumbers(text, 'en'), (term) => term === thing, 'en');
+  expect([counts('found'), counts('glove')]).toEqual([true, false]);
+});

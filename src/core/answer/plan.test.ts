@@ -36,7 +36,15 @@ describe('a question of several parts', () => {
       'When are rates adapted, who decides and is lost profit compensated?',
       ['When are rates adapted?', 'Who decides?', 'Is lost profit compensated?'],
     ],
+    [
+      'How high is the slipway, which boats are launched free and in which months is it open?',
+      ['How high is the slipway?', 'Which boats are launched free?', 'In which months is the slipway open?'],
+    ],
     ['Who signs and is liable?', ['Who signs and is liable?']],
+    [
+      'How often is it checked, how long is the warranty and at what temperature should it be stored?',
+      ['How often is it checked?', 'How long is the warranty?', 'At what temperature should it be stored?'],
+    ],
     [
       'From when does the contract run, for how long and who may end the contract?',
       ['From when does the contract run?', 'For how long does the contract run?', 'Who may end the contract?'],

@@ -142,12 +142,16 @@ function inYearOf(first: string, own: string): string {
   return own.replace(/\?$/, `${period}?`);
 }
 
+/** Asks of several things, which no "it" means: "Which boats are launched free?" */
+const ASKS_OF_SEVERAL = /^(?:which|what) [\w-]+s (?:are|were|do|have)\b/i;
+
 /** The part that a later one leans on: the nearest that names something, for "it" no person; the first where none does. */
 function leantOn(piece: string, before: readonly string[]): string {
   const ofThings = /\b(?:it|its)\b/i.test(piece);
   const named = before.filter(
     (one) =>
       thingAsked(one) !== null &&
+      !(ofThings && ASKS_OF_SEVERAL.test(one)) &&
       !/’s (?:crew|staff|people|owner|master)\b/.test(one) &&
       !(ofThings && /^who(?:m|se)?\b/i.test(one)),
   );
@@ -159,6 +163,12 @@ const DOES =
   /\b(?:does|do|did|can|must|may|will)\s(?:it|they)\s(?:hold|need|weigh|have|use|carry|make|burn|consume|contain|require|draw|reach|measure|serve|employ|own|run|produce|deliver)\b/i;
 const MEASURE =
   /^what (?:is|are|was|were) (?:the|its) (?:[\w-]+ ){0,2}(?:pressure|weight|length|width|height|depth|speed|power|output|capacity|voltage|temperature|price|cost|rent|fee|turnover|revenue|profit|loss|draught|beam|age|consumption|name|type|model|serial number)\?$/i;
+
+/** True where the first of all parts says "it" of what nobody named, and another does too: they speak of the same. */
+function goesOnWithIt(own: string, first: string): boolean {
+  const it = /\b(?:it|its)\b/i;
+  return it.test(own) && it.test(first) && thingAsked(first) === null;
+}
 
 /** A part that says "it" made whole; where the part it leans on names nothing, "its" says whose in the same document, and may stay. */
 function completed(own: string, before: string): string {
@@ -220,7 +230,8 @@ export function planQuestions(text: string): string[] {
       whole.push(
         completeQuestion(`And ${piece.replace(ELLIPTIC, '')}?`, { question: whole.at(-1) ?? first, said: [] }),
       );
-    else if (PRONOUN.test(piece) && where === '') whole.push(completed(own, leantOn(piece, whole)));
+    else if (PRONOUN.test(piece) && where === '' && !goesOnWithIt(own, first))
+      whole.push(completed(own, leantOn(piece, whole)));
     else whole.push(inYearOf(first, own));
   }
   return where === ''

@@ -25,6 +25,7 @@ import { asksHow } from './listing';
 import { passagesOf, type Place } from './places';
 import { analyseQuestion, isScaffold, type Question } from './question';
 import { DEFAULT_SETTINGS, type AskSettings } from './settings';
+import { tellingWordsFor } from './tellingWords';
 import type { AskedSource, FoundPassage } from './types';
 
 /** Passages that are shown. */
@@ -45,6 +46,8 @@ export const EVERYWHERE: SeekOptions = { neighbours: null, settings: DEFAULT_SET
 /** What the score of a passage that holds a value of the kind asked for is multiplied by, and of one that defines the term asked for. */
 const HOLDING = 1.4;
 const DEFINING = 1.6;
+/** The same of one that holds the words which alone tell what is asked: a colour, an address. */
+const TELLING = 1.2;
 
 /** What the verb of "set up" counts where documents say it in no other way. */
 const VERB_ALONE = 0.6;
@@ -107,6 +110,8 @@ function worthFor(question: Question): Worth | undefined {
   // A value may be told by words of several units: the lead of a list says what its items are of.
   if (VALUE_KINDS.has(question.kind))
     return (units, language) => (freshMentions(joined(units), question, language).length > 0 ? HOLDING : 1);
+  const told = tellingWordsFor(question.text);
+  if (told !== undefined) return (units) => (told.test(joined(units)) ? TELLING : 1);
   const term = question.kind === 'definition' ? termDefined(question.text) : null;
   return term === null ? undefined : (units, language) => (definesTerm(joined(units), term, language) ? DEFINING : 1);
 }

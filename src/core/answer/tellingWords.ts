@@ -112,7 +112,10 @@ const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /(?<!\p{L})(?:in|im|am|an|auf|bei|neben|hinter|vor|unter|über|zwischen|zum?r?|nach|aus|nördlich|südlich|östlich|westlich)(?!\p{L})|所在|[市区町村丁番]|に(?:あ|置|所在|位置|設|保管)/iu,
   ],
   [/^(?:to|at) (?:what|which) address\b/i, /@|https?:|\b(?:street|road|lane|square|quay|box|avenue|office|address)\b|\b\d{4,5}\b/i], // prettier-ignore
-  [/^in (?:what|which) units?\b|^in welcher (?:maß)?einheit(?!\p{L})/iu, IN_UNITS],
+  [
+    /^in (?:what|which) units?\b|^(?:what|which) units? (?:is|are|was|were|do|does|must|should) .*\bin\s*\?*$|^in welcher (?:maß)?einheit(?!\p{L})/iu,
+    IN_UNITS,
+  ],
   [/^on (?:what|which) (?:stock )?exchanges?\b/i, /exchange|list|quot|admitted|traded|market/i],
   [
     /^in (?:what|which) (?:city|town|country|village)\b/i,
@@ -130,9 +133,14 @@ function leavesOpen(asked: string, text: string): boolean {
   return thing !== undefined && new RegExp(String.raw`\b(?:an?other|some|any|other) ${thing}`, 'i').test(text);
 }
 
+/** What alone tells what a question asks, a colour, an address, "founded in"; undefined where any words may. */
+export function tellingWordsFor(asked: string): RegExp | undefined {
+  return TOLD.find(([shape]) => shape.test(asked.trim()))?.[1];
+}
+
 /** True where a text says nothing of what only certain words tell, though that is asked: "founded in", "built by", a colour. */
 export function lacksTellingWords(asked: string, text: string): boolean {
-  const told = TOLD.find(([shape]) => shape.test(asked.trim()))?.[1];
+  const told = tellingWordsFor(asked);
   // The number of a clause tells nothing.
   const said = text.replace(/^\s*\(?(?:\d+(?:\.\d+)*|[a-z])[.)]?\s/, '');
   return (told !== undefined && !told.test(said)) || leavesOpen(asked, text);

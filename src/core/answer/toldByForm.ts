@@ -37,7 +37,7 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
   // What something is measured in is told by its unit.
   [
-    /^in (?:what|which) (?<said>units?)\b(?:.*\b(?<does>expressed|given|measured|set|specified|stated|told)\b)?|^in welcher (?<sagt>(?:maß)?einheit)(?!\p{L})(?:.*(?<gilt>angegeben|gemessen))?/iu,
+    /^(?:in )?(?:what|which) (?<said>units?)\b(?:.*\b(?<does>expressed|given|measured|set|specified|stated|told)\b)?|^in welcher (?<sagt>(?:maß)?einheit)(?!\p{L})(?:.*(?<gilt>angegeben|gemessen))?/iu,
     IN_UNITS,
   ],
   // What a program is written in is told by the language's name.
@@ -89,6 +89,11 @@ const TOLD_BY_FORM: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [
     /\b(?:the most|at most|maximum|limit|cap|ceiling|up to (?:what|which|how))\b.*?\b(?<said>(?:(?:has|have|having) to |must |would have to )?pay for (?:any |the )?(?:damages?|loss(?:es)?)|liab(?:le|ility)|damages?|compensation)\b|\bbis zu .*?(?<sagt>haftet|haften|haftung)/iu,
     /\b(?:liab(?:le|ility)|answerable)\b[^.;]{0,90}?\b(?:limited to|exceed|capped|not more than|up to|no more than)\b|haft\p{L}+[^.;]{0,90}?(?:beschränkt|begrenzt|höchstens|bis zu)/iu,
+  ],
+  // What an insured bears himself is told by what of each loss he bears first.
+  [
+    /\b(?<said>excess|deductible|retention)\b|(?<sagt>selbst(?:behalt|beteiligung))|(?<gilt>免責(?:金額|額)?)/iu,
+    /\bbears? (?:himself |itself |themselves )?the first\b|\bthe first \d[\d,.]* [^.;]{0,24}?\bof (?:any|each|every)\b|(?<!\p{L})(?:trägt|tragen|übernimmt)[^.;]{0,30}? ersten \d|(?:自己|被保険者(?:が|の))負担/iu,
   ],
   // Money back is a refund.
   [

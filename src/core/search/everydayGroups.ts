@@ -243,7 +243,7 @@ first initial original
 next following subsequent
 second next
 wide width broad
-thick thickness
+thick thickness diameter
 thin thickness
 distance far kilometres miles
 light lamp illumination

@@ -165,6 +165,7 @@ schicht dienst arbeitszeit wache
 einstellen anstellen anstellung einstellung
 police versicherung versicherungsschein
 selbstbehalt selbstbeteiligung eigenanteil
+dick dicke durchmesser
 schadenersatz schadensersatz entschädigung ersatz
 haftbar haftung haftet
 gewähr gewährleistung garantie
