@@ -50,7 +50,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'passage',
   ],
   [
-    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) the (?:interest )?(?:margin|spread) (?:over|above)|what (?:is|was) (?:the |its |their )?market share|what (?:is|was|were) (?:the |its |their )?(?:[\w-]+ ){1,3}ratio\b(?! of)|how many per ?cent|at which rate|what (?:interest )?rate|which (?:percentage|per cent|proportion|share of)|which (?:interest|tax|vat|discount|growth|inflation|vacancy|occupancy|commission) rate(?! (?:class|card|group|table|sheet|band)s?\b)|what interest(?: is| was| runs| accrues| must| does| applies)|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation|(?:the )?premium|commission|contribution|duty)))\b/i,
+    /\b(?:what percentage|what per cent|what proportion|what share of|what (?:is|was) the (?:interest )?(?:margin|spread) (?:over|above)|what (?:is|was) (?:the |its |their )?market share|what (?:is|was|were) (?:the |its |their )?(?:[\w-]+ ){1,3}ratio\b(?! of)|how many per ?cent|at which rate|what (?:interest )?rate|which (?:percentage|per cent|proportion|share of)|which (?:interest|tax|vat|discount|growth|inflation|vacancy|occupancy|commission) rate(?! (?:class|card|group|table|sheet|band)s?\b)|what interest(?: is| was| runs| accrues| must| does| applies)|what (?:is|was|are|were) (?:the |its |their )?(?:[\w-]+ )?(?:(?:interest|base|key|tax|growth|vacancy|discount|inflation) rates?|rates? of (?:interest|tax|return|growth|inflation|(?:the )?premium|commission|contribution|duty)))\b/i,
     'percentage',
   ],
   [
@@ -81,7 +81,7 @@ export const ENGLISH_KINDS: readonly (readonly [RegExp, AnswerKind])[] = [
     'number',
   ],
   [
-    /\bwhat (?:is|was|are|were) the names? of (?:the |its )?(?:[\w-]+ ){0,2}(?:master|captain|director|chair\w*|chief|officer|owner|tenant|landlord|lessor|lessee|auditor|surveyor|author|operator|manager|secretary|president|judge|arbitrator|minister|inspector|engineer|partner|signator\w+|holder|company|firm|bank|yard|agency|authority|body)s?\b/i,
+    /\bwhat (?:is|was|are|were) the names? of (?:the |its )?(?:[\w-]+ ){0,2}(?:master|captain|administrator|trainer|treasurer|warden|keeper|teacher|editor|supervisor|director|chair\w*|chief|officer|owner|tenant|landlord|lessor|lessee|auditor|surveyor|author|operator|manager|secretary|president|judge|arbitrator|minister|inspector|engineer|partner|signator\w+|holder|company|firm|bank|yard|agency|authority|body)s?\b/i,
     'party',
   ],
   [

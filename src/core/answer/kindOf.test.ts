@@ -11,6 +11,8 @@ const GERMAN: readonly (readonly [string, AnswerKind])[] = [
   ['What is the rate of premium?', 'percentage'],
   ['Which interest rate applies to late payment?', 'percentage'],
   ['At which rate is the surplus taxed?', 'percentage'],
+  ['What is the base rate at present?', 'percentage'],
+  ['What is the name of the administrator?', 'party'],
   ['Which discount rate card applies?', 'passage'],
   ['How many holidays are there?', 'duration'],
   ['How near must the chamber be?', 'number'],

@@ -25,6 +25,10 @@ test.each([
   ['Who keeps the register of the trailers?', true],
   ['Who sweeps the slipway of the harbour?', false],
   ['Who sweeps the slipway?', false],
+  ['What happens in the case of a strike?', true],
+  ['How much is the deposit?', true],
+  ['Who is the treasurer of the harbour?', true],
+  ['Who is the warden of the slipway?', false],
   ['Which trailers may go to Norway?', true],
   ['When is the slipway open on Sundays?', false],
 ])('“%s” asks about what stands nowhere: %s', (asked, nowhere) => {

@@ -121,6 +121,12 @@ function asksOfUnknownName({ text, subject }: Question, sources: readonly AskedS
 const TASKS_OF =
   /^what (?:are|were) (?:the|its|their) (?:main |chief |usual )?(?:tasks|duties|functions|responsibilities|obligations|powers) of (?<whose>.+)$/i;
 
+/** What something is asked of only in the case that it happens: a strike. */
+const IN_CASE = /\bin (?:the )?(?:case|event) of (?:an? |the )?(?<what>[a-z]{4,})\b/i;
+/** A sum by what it is called, and someone by the office he holds. */
+const CALLED =
+  /^(?:what|which) (?<sum>deposit|discount|pension|dividend) (?:does|do|did|is|are|was|must|has|have|can|may|will)\b|^how (?:much|high|large) (?:is|are|was|were) (?:the|its|their) (?:[a-z]+ )?(?<much>[a-z]{4,})\s*\?*$|^who (?:is|was) (?:the|its|their) (?<office>[a-z]{4,})(?: of .+)?\s*\?*$/i;
+
 /** True for a question of yes or no about something, or about the duties of someone, that stands in none of the documents, nor does anything that stands for it. */
 export function asksOfNothing(question: Question, sources: readonly AskedSource[]): boolean {
   const { text, subject } = question;
@@ -144,6 +150,12 @@ export function asksOfNothing(question: Question, sources: readonly AskedSource[
   if (doneTo !== undefined && language !== 'ja') {
     const asked = termSet(doneTo, language ?? 'en');
     return subject.some((one) => asked.has(one.term) && standsNowhere(one, sources));
+  }
+  const called = [IN_CASE.exec(text), CALLED.exec(text.trim())].flatMap((found) => Object.values(found?.groups ?? {}));
+  const thing = called.find((one) => one !== undefined);
+  if (thing !== undefined && language === 'en') {
+    const asked = termSet(thing, 'en');
+    if (subject.some((one) => asked.has(one.term) && standsNowhere(one, sources))) return true;
   }
   if (question.kind !== 'yes-no') return false;
   if (language === 'de' && asksOfNothingGerman(question, sources)) return true;

@@ -194,6 +194,8 @@ export function partyNamed(text: string, question: Question): string | null {
   const byAnother = asksHolder(question) ? otherWords(question) : new Set<string>();
   for (const match of plain.matchAll(CALLED)) {
     const { name = '', role = '' } = match.groups ?? {};
+    // "Who is the manager of Halvard Travel?" is not answered by its own name.
+    if (question.text.includes(name)) continue;
     if (asked.has(role.toLowerCase()) || termsOf(role, 'en').some(({ term }) => byAnother.has(term)))
       return name.replace(/^(?:The|Between|By|And)\s+/, '');
   }

@@ -25,6 +25,7 @@ describe('a quantity asked for', () => {
     ['What is the floor area of the shop?', 'The shop has 90 square metres.', 'The shop is at 19 Quay Street.'],
     ['How much energy does the store hold?', 'It holds 2,800 kilowatt-hours.', 'The tank holds 85 litres.'],
     ['How fast may a boat go?', 'Boats go at 3 metres per second.', 'Boats go 30 metres beside the quay.'],
+    ['How long would the footbridge be?', 'It would be 32 metres.', 'Wind of 14 metres per second closes it.'],
     ['How long is the workboat Petrel?', 'She is 14 metres long.', 'Work stopped on 2 days.'],
     ['How high is the ceiling?', 'It is at 3 metres.', 'Five places are let.'],
     ['What pull opens the coupling?', 'It opens at 6 kilonewtons.', 'It opens after 6 seconds.'],

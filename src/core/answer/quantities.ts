@@ -8,7 +8,10 @@ interface Quantity {
   readonly own: boolean;
 }
 
-const LENGTH = String.raw`(?:kilo|centi|milli|micro|deci)?met(?:re|er)s?|metern?|(?:kilo|zenti|milli|mikro)metern?|[kcdmµ]?m|feet|foot|inch(?:es)?|(?:nautical )?miles?|yards?|seemeilen?|fuß|zoll|(?:キロ|センチ|ミリ)?メートル|キロ|センチ|ミリ|海里`;
+const LENGTH_UNIT = String.raw`(?:kilo|centi|milli|micro|deci)?met(?:re|er)s?|metern?|(?:kilo|zenti|milli|mikro)metern?|[kcdmµ]?m|feet|foot|inch(?:es)?|(?:nautical )?miles?|yards?|seemeilen?|fuß|zoll|(?:キロ|センチ|ミリ)?メートル|キロ|センチ|ミリ|海里`;
+/** What stands behind a length that is gone in some time: a speed. */
+const IN_A_TIME = String.raw` ?\/ ?(?:s|h|min)\b| (?:an?|per|each) (?:second|minute|hour)| (?:in der|pro|je) (?:sekunde|minute|stunde)`;
+const LENGTH = `(?:${LENGTH_UNIT})(?!${IN_A_TIME})`;
 const AREA = String.raw`(?:square|sq\.?) ?(?:[a-z]+)|m²|km²|hectares?|acres?|quadratmetern?|quadratkilometern?|hektar|平方メートル|㎡|ヘクタール|坪`;
 const MASS = String.raw`(?:kilo|milli)?gram(?:me)?s?|gramm|kilogramm|kg|g|mg|tonnes?|tons?|tonnen|pounds?|lbs?|kilos?|pfund|zentner|キログラム|キロ|グラム|トン`;
 const SPEED = String.raw`knots?|knoten|km/h|kph|mph|m/s|(?:kilo)?met(?:re|er)s? (?:an?|per) (?:hour|second|minute|day)|miles (?:an?|per) hour|(?:kilo)?metern? (?:pro|in der|je) (?:stunde|sekunde|minute)|stundenkilometern?|ノット|キロ(?:メートル)?|メートル`;
@@ -36,12 +39,12 @@ const quantity = (asked: RegExp, units: string, own = true): Quantity => ({ aske
 const counter = (asked: string, units: string): Quantity => ({ asked: new RegExp(`何(?:${asked})`), told: new RegExp(`^(?:${units})`), own: false }); // prettier-ignore
 
 const TALL = String.raw`(?:mast|tower|wall|bridge|building|house|warehouse|shed|hall|room|ceiling|door|gate|fence|crane|pier|quay|mole|pole|tree|stack|shelf|deck|roof|lighthouse)s?`;
-const LONG = String.raw`(?:vessel|ship|\w*boat|yacht|barge|ferry|tug|dredger|berth|quay|pier|mole|jetty|bridge|cable|rope|chain|hull|beach|slip(?:way)?|wall|road|canal|channel|track|pipe|hose|trailer|lorr(?:y|ie)|car|truck|crane|boom|launche?|\w*house|hall|shed|store|building|field|fence)s?`;
+const LONG = String.raw`(?:vessel|ship|\w*boat|yacht|barge|ferry|tug|dredger|berth|quay|pier|mole|jetty|\w*bridge|cable|rope|chain|hull|beach|slip(?:way)?|wall|road|canal|channel|track|pipe|hose|trailer|lorr(?:y|ie)|car|truck|crane|boom|launche?|\w*house|hall|shed|store|building|field|fence)s?`;
 const HOCH = String.raw`\p{L}*(?:mast|turm|wand|mauer|brücke|gebäude|haus|halle|raum|decke|tür|zaun|kran|mole|regal|welle|dach)e?[ns]?`;
 
 /** Asks how long or high some thing is that is measured in lengths, and nothing else of it: "how long is the workboat Petrel". */
 export const LENGTH_OF_A_THING = new RegExp(
-  String.raw`^how (?:long (?:is|are|was|were) (?:the |an? |its |each |this )(?:[\w-]+ ){0,2}?${LONG}|high (?:is|are|was|were|must|may|can|should) (?:the |an? |its |each |this )(?:[\w-]+ ){0,2}?${TALL})(?: be| of .+| \p{Lu}\w+)?\s*\?*$|\bwie lang (?:ist|sind|war|waren)(?!\p{L})(?!.*(?:pause|frist|zeit|dauer|fahrt|urlaub|schicht))|\bwie hoch (?:ist|sind|war|waren|darf|dürfen|muss|müssen) (?:\p{L}+ ){1,2}?${HOCH}(?!\p{L})`,
+  String.raw`^how (?:long (?:is|are|was|were|will|would) (?:the |an? |its |each |this )(?:[\w-]+ ){0,2}?${LONG}|high (?:is|are|was|were|must|may|can|should) (?:the |an? |its |each |this )(?:[\w-]+ ){0,2}?${TALL})(?: be| of .+| \p{Lu}\w+)?\s*\?*$|\bwie lang (?:ist|sind|war|waren)(?!\p{L})(?!.*(?:pause|frist|zeit|dauer|fahrt|urlaub|schicht))|\bwie hoch (?:ist|sind|war|waren|darf|dürfen|muss|müssen) (?:\p{L}+ ){1,2}?${HOCH}(?!\p{L})`,
   'iu',
 );
 

@@ -120,6 +120,7 @@ describe('who is called what is asked for', () => {
   test('is told by another word for it too, where nothing but a name is asked for', () => {
     const text = 'Ropewalk Estates Limited (the Lessor) grants this lease to Halse Brothers (the Lessee).';
     expect(partyNamed(text, analyseQuestion('Who is the landlord?', 'en'))).toBe('Ropewalk Estates Limited');
+    expect(partyNamed(text, analyseQuestion('Who is the landlord of Ropewalk Estates Limited?', 'en'))).toBeNull();
     expect(partyNamed(text, analyseQuestion('Who may enter with the landlord’s leave?', 'en'))).toBeNull();
   });
 

@@ -12,7 +12,7 @@ const CONTRACT = [
   '',
   '3. A master who overloads his ship pays a fine of 300 crowns. The copies of the plans are handed out free of charge.',
   '',
-  '4. Plans lie in the store, which is kept at 18 degrees. The tug Redshank lies beside the dredger Heron in the outer basin.',
+  '4. Plans are lent for two days. Plans lie in the store, which is kept at 18 degrees. The tug Redshank lies beside the dredger Heron in the outer basin.',
   '',
   '5. A child under two years of age is no passenger; a master is none either. The minimum age of a watchman is 21 years.',
   '',
@@ -31,6 +31,11 @@ describe('what speaks of something else is no answer', () => {
   test('the wages of somebody else', () => {
     expect(ask('What does the watchman earn?').headline).toContain('11 crowns');
     expect(ask('What does the bosun earn?').found).toBe(false);
+  });
+
+  test('days, where hours are asked for', () => {
+    expect(ask('How many hours a week may plans be seen?').found).toBe(false);
+    expect(ask('For how long are plans lent?').headline).toContain('two days');
   });
 
   test('the members of another body', () => {

@@ -13,7 +13,7 @@ import { namesNoHolder } from './partyNamed';
 import { firmWordingsOf, type Question } from './question';
 import { wordsOver } from './rowEvidence';
 import { saysFree } from './sumsTold';
-import { asksPrice, tellsNoUnit, tellsOtherSum, tellsOtherTime } from './sumKinds';
+import { asksPrice, tellsNoUnit, tellsOtherSum, tellsOtherTime, tellsSumOfAll } from './sumKinds';
 import { lacksTellingWords } from './tellingWords';
 import type { AskedSource } from './types';
 
@@ -163,15 +163,21 @@ function tellsNoRate(best: Evidence, { kind, text }: Question): boolean {
   return told !== undefined && !told.test(saidAbout(best));
 }
 
+/** Asks for a time in hours, which none in days or weeks tells, and what tells one. */
+const ASKS_HOURS = /\bhow many (?:[a-z]+ )?hours\b|\bwie viele stunden(?!\p{L})|何時間/iu;
+const TELLS_HOURS = /\bhours?\b|\bminutes?\b|stunde|minute|時間|分|時/i;
+
 /** True where the figures of a sentence are of another kind of sum than is asked for, or count the members of another body. */
 function countsElse(best: Evidence, question: Question): boolean {
   const { text, row, features } = best;
+  if (question.kind === 'duration') return row === null && ASKS_HOURS.test(question.text) && !TELLS_HOURS.test(readWith(best)); // prettier-ignore
   if (question.kind === 'number')
     return (
       row === null && [countsOfABody, countsInPassing, countsOfAnotherUse].some((counts) => counts(question.text, text))
     );
   if (question.kind !== 'amount') return false;
   if (tellsNoUnit(question.text, readWith(best)) || tellsOtherTime(question.text, text)) return true;
+  if (tellsSumOfAll(question.text, text)) return true;
   // A row may call a price by what is paid: “Wages of the coach”.
   if (row !== null) return !asksPrice(question.text) && tellsOtherSum(question.text, wordsOver(row));
   return tellsOtherSum(question.text, text) || (features.led < FREE_OF && saysFree(text));

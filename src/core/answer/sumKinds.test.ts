@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { asksPrice, tellsNoUnit, tellsOtherSum, tellsOtherTime } from './sumKinds';
+import { asksPrice, tellsNoUnit, tellsOtherSum, tellsOtherTime, tellsSumOfAll } from './sumKinds';
 
 describe('a sum of money is of some kind', () => {
   test.each([
@@ -22,6 +22,14 @@ describe('a sum of money is of some kind', () => {
     expect(asksPrice('What did the coach cost?')).toBe(true);
     expect(asksPrice('What dividend is proposed?')).toBe(false);
   });
+});
+
+test.each([
+  ['What does a ticket cost?', 'Ticket sales made up 7.1 million of this.', true],
+  ['What does a ticket cost?', 'A ticket to Carrick costs 9 crowns.', false],
+  ['What does a new ferry cost?', 'A ferry costs 40 million crowns.', false],
+])('“%s” is not told by what all brought, “%s”: %s', (asked, told, all) => {
+  expect(tellsSumOfAll(asked, told)).toBe(all);
 });
 
 describe('the price of a unit', () => {

@@ -47,6 +47,16 @@ const PER_UNIT: readonly (readonly [asked: RegExp, told: RegExp])[] = [
 const PER =
   /\b(?:per|for (?:each|every)|an?(?= (?:square|cubic|met(?:re|er)|kilo|mile|ton|lit(?:re|er)|hour|night)\w*\s*\?*$)) (?<english>(?:square |cubic |nautical )?[\w-]+)|(?<!\p{L})(?:pro|je) (?<german>\p{L}+)|[1１一](?<japanese>平方メートル|立方メートル|メートル|キロ|海里|トン|リットル|時間|泊)(?:当たり|あたり|につき)/iu;
 
+/** Asks what one of a small thing costs, and what tells a sum for all of them. */
+const PRICE_OF_ONE =
+  /^(?:what|how much) (?:does|do|did|is) (?:an?|one|each) (?:[\w-]+ )?(?:ticket|copy|permit|pass|meal|seat|place|night|day|hour|session|course|lesson|key|card|form|certificate|trip|crossing|launch|weekend)\b/i;
+const FOR_ALL = /\d ?(?:million|thousand million|billion|bn)\b|\b(?:sales|total|altogether|in all)\b/i;
+
+/** True where the price of one thing is asked for, and a text tells what all of them brought: “Ticket sales made up 7.1 million”. */
+export function tellsSumOfAll(asked: string, text: string): boolean {
+  return PRICE_OF_ONE.test(asked.trim()) && FOR_ALL.test(text);
+}
+
 /** True where the price of a unit is asked for, and a text speaks of no such unit: a year's rent is none per square metre. */
 export function tellsNoUnit(asked: string, text: string): boolean {
   const { english, german, japanese } = PER.exec(asked)?.groups ?? {};

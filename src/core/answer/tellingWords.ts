@@ -15,7 +15,7 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
   [
     /^who (?:makes?|made|builds?|built|manufactures?|manufactured|designed|constructed)\b|^wer hat .{2,50}(?:gebaut|hergestellt|entworfen)(?!\p{L})|(?:造|作|建て)った(?:の|会社|人)/iu,
-    /\b(?:made|[Mm]akers?|makes|making)\b|[Mm]anufactur|[Bb]uil[dt]|[Dd]esign|[Cc]onstruct|[Ss]upplie|[Yy]ard|product of|\bby \p{Lu}|[Bb]au|[Hh]erstell|[Ll]iefer|[Ww]erft|entw[oö]rf|von (?:der )?\p{Lu}|造|製|作|建/u,
+    /\b(?:made|[Mm]akers?)\b|\p{Lu}[\p{L}&’'-]+ (?:plc|Ltd|Limited|Inc|LLC|GmbH|AG|[\p{Lu}&][\p{L}’'-]*)(?: of \p{Lu}\p{L}+)? makes?\b|[Mm]anufactur|[Bb]uil[dt]|[Dd]esign|[Cc]onstruct|[Ss]upplie|[Yy]ard|product of|\bby \p{Lu}|[Bb]au|[Hh]erstell|[Ll]iefer|[Ww]erft|entw[oö]rf|von (?:der )?\p{Lu}|造|製|作|建/u,
   ],
   [
     /^who (?:wrote|drew up|prepared|compiled|authored)\b|^wer hat .{2,50}(?:geschrieben|verfasst|erstellt)(?!\p{L})/iu,
@@ -59,6 +59,20 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /^how (?:accurate|exact|precise)\b|^wie genau (?:ist|sind|war|waren)(?!\p{L})/iu,
     /accura|error|exact|precis|toleran|±|uncertain|deviat|within|genau|fehler|abweich/i,
   ],
+  // What a thing weighs is not what it lifts or makes.
+  [
+    /^how heavy (?:is|are|was|were)\b|^what (?:does|do|did) .{2,40} weigh\s*\??$|\bweight of\b|^wie schwer (?:ist|sind|war|waren)(?!\p{L})|重さ|重量/iu,
+    /weigh|heav|\bmass\b|displac|\bof \d[\d,.]* (?:kilograms?|tonnes?)\b|wieg|gewicht|schwer|masse|重|積/i,
+  ],
+  // Nor is its age that of who may use it.
+  [
+    /^how old (?:is|are|was|were) (?:the|its|this)\b|^wie alt (?:ist|sind|war|waren) (?:der|die|das)(?!\p{L})/iu,
+    /^(?!.*\b(?:somebody|someone|anyone|anybody|persons?|people|who(?:ever)?)\b.*\byears old\b).*(?:\bold\b|\bage|\bbuil[dt]|since|year|\bmade\b|\bnew\b|dat(?:es?|ing) |\bborn\b|baujahr|\balt\b|alter|jahre?\b|gebaut|stammt|(?:19|20)\d\d)/isu,
+  ],
+  [
+    /^(?:what|how much) (?:does|do|did|is|are|was) (?:the |an? |its )?[\w' -]{3,40} (?:earn|get paid|paid)\s*\??$/i,
+    /\bearn|\bwages?\b|salar|remunerat|\breceiv|\bgets?\b|\b(?:is|are|was|were) paid\b|\bpaid (?:by|at|\d)|\bpay (?:of|is|for|rise)\b|\b(?:an?|per) (?:hour|month|year)\b|stipend|\bfee\b/i,
+  ],
   [/^how tall (?:is|are|was|were)\b/i, /tall|high|height|above|elevat|rise|reach|stand/i],
   [
     /^(?:what|which) (?:is|are|was) (?:the |its )?(?:postal |business |registered |office )?address(?:es)? of\b|^wie (?:lautet|ist) die (?:anschrift|adresse)(?!\p{L})|住所/iu,
@@ -78,7 +92,7 @@ const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   FORBIDDEN,
   [
     /^(?:on|over|by) (?:what|which) (?:\w+ )?(?:channel|frequency)\b|^auf welche[rm] (?:kanal|frequenz)(?!\p{L})/iu,
-    /\d/,
+    /\b(?:channels?|ch\.?|frequenc(?:y|ies)|kan[aä]le?n?|frequenz(?:en)?|vhf|ukw)(?!\p{L}).*\d|\d(?:[.,]\d+)? ?[km]hz/iu,
   ],
   [
     /^(?:what|which) version of \p{Lu}|^(?:what|which) (?:version|edition|release) (?:is|was|of)\b/u,
@@ -95,6 +109,10 @@ const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   [
     /\b(?:what|which)(?: (?:is|was) (?:the|its))? (?:credit )?rating\b/i,
     /\brat(?:ed|ing)\b|\b(?:A{1,3}|B{1,3}|C{1,3})[+-]?(?![\p{L}.])/u,
+  ],
+  [
+    /^(?:what|which|whose) (?:\w+['’]s )?law (?:governs|applies|is applied)|^welches recht (?:gilt|wird angewendet)/i,
+    /\bgovern(?:s|ed|ing)\b.*\blaws?\b|\blaws?\b.*\bgovern(?:s|ing)\b|\blaws? of (?:the )?\p{Lu}|\p{Lu}\p{Ll}+ law\b|\blaws? (?:in force )?(?:at|in) \p{Lu}|[Rr]echt (?:de[rs]|von|am)|\p{L}+sche[snm] Recht|unterlieg/u,
   ],
   [/\bmarket share\b|marktanteil|シェア|市場占有率/i, /market|markt|シェア|市場/i],
   [
