@@ -111,7 +111,8 @@ export function countsOfAnotherUse(asked: string, text: string): boolean {
 }
 
 /** Asks how many of a thing there are at all. */
-const HOW_MANY_THERE_ARE = /^how many (?:[\w-]+ )?(?<thing>[\w-]+) (?:are|were) there\s*\?*$/i;
+const HOW_MANY_THERE_ARE =
+  /^how many (?:[\w-]+ )?(?<thing>[\w-]+) (?:(?:(?:are|were) (?:there|employed)|live|serve|work)\b[^?]*)\?*$/i;
 
 /** True for an English text that speaks of some of a thing only in passing, "before two pilots", where it is asked how many there are. */
 export function countsInPassing(asked: string, text: string): boolean {

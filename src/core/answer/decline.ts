@@ -7,7 +7,7 @@ import type { AskedSource } from './types';
 /** What is asked beyond what was learned where something else than what is asked seems to be spoken of: a wrong answer costs more than none. */
 const BEYOND = 2;
 /** What the signs for an answer must come to, over few passages and over a whole shelf of them, from which the first were chosen already. */
-const LEAST = -0.9;
+const LEAST = -1;
 const LEAST_OF_MANY = -1.75;
 /** Passages up to which they are a handful, and from which on they are a whole shelf, by their logarithms. */
 const HANDFUL = Math.log(60);

@@ -15,12 +15,21 @@ export interface Measured {
   /** Terms of the question for people who are counted, which a number of people says as well: "members", of seven persons. */
   readonly countedAs: ReadonlySet<string>;
   readonly money: boolean;
+  /** True where no time answers: how high, large or many something is. */
+  readonly timeless: boolean;
   /** True where a sum for one of something is asked for, which no total in thousands tells. */
   readonly each: boolean;
 }
 
 /** Asks for a sum for one of something: "for each departure". */
 const ASKS_FOR_EACH = /\b(?:for|per) (?:each|every)\b|(?<!\p{L})für jede[nrs]?(?!\p{L})|につき/iu;
+
+/** Words of a question for a number that a time may answer: how old something is, how far it is on foot. */
+const OF_TIME =
+  /\bold\b|\bage[ds]?\b|\balt(?:er)?\b|year|month|week|day|hour|minute|second|jahr|monat|woche|tag|stunde|歳|年|月|週|日|時|分|回|\b(?:far|near|close|fast|quick(?:ly)?|soon|long)\b|(?<!\p{L})(?:schnell|rasch|lange?|weit|nah)(?!\p{L})/iu;
+/** What stands behind a figure that tells a time. */
+const A_TIME =
+  /^(?: \(\d+\))?[ -](?:(?:calendar|working|full|whole) )?(?:years?|months?|weeks?|days?|hours?|minutes?|seconds?|jahren?|monaten?|wochen?|tagen?|stunden?|minuten?|sekunden?)\b/i;
 
 /** What a question's figures are to measure; `language` is that of the documents. */
 export function measuredBy(question: Question, language: Language): Measured {
@@ -38,13 +47,20 @@ export function measuredBy(question: Question, language: Language): Measured {
     counted: new Set([...terms, ...standIns]),
     countedAs: new Set(people.flatMap((word) => termsOf(word, language).map(({ term }) => term))),
     money: asksMoney(question),
+    timeless: question.kind === 'number' && !OF_TIME.test(question.text),
     each: asksMoney(question) && ASKS_FOR_EACH.test(question.text),
   };
 }
 
+/** True for a figure in units of time, which a mention may have taken in: "twenty-one years". */
+function tellsTime(text: string, start: number, end: number): boolean {
+  const figure = /^[\d.,]+|^[\p{L}]+(?:-[\p{L}]+)?/u.exec(text.slice(start, end))?.[0].length ?? 0;
+  return A_TIME.test(text.slice(start + figure)) || A_TIME.test(text.slice(end));
+}
+
 /** True when one of the figures of a sentence measures what is asked for. */
 export function measures(
-  { quantity, counted, money }: Measured,
+  { quantity, counted, money, timeless }: Measured,
   text: string,
   figures: readonly Range[],
   language: Language,
@@ -54,6 +70,7 @@ export function measures(
     const often = figures.some(({ start, end }) => saysHowOften(text.slice(start, end)));
     return often || countsThings(text, figures, (term) => counted.has(term), language);
   }
+  if (timeless && figures.every(({ start, end }) => tellsTime(text, start, end))) return false;
   return (
     !money ||
     figures.some(

@@ -10,7 +10,7 @@ export function ranges(text: string, pattern: RegExp): Range[] {
 }
 
 const REFERENCE =
-  /(?:\b(?:clauses?|articles?|arts?\.|conditions?|notes?|sections?|schedules?|annex|appendix|paragraphs?|rules?|regulations?|chapters?|parts?|tables?|(?<!\bthe )figures?|pages?|items?|version|warehouses?|sheds?|berths?|gates?|rooms?|piers?|moorings?|sinkers?|jett(?:y|ies)|docks?|channels?|platforms?|tracks?|routes?|doors?|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|abs\.|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
+  /(?:\b(?:clauses?|articles?|arts?\.|conditions?|notes?|sections?|schedules?|annex|appendix|paragraphs?|chapters?|parts?|tables?|(?<!\bthe )figures?|pages?|items?|version|warehouses?|sheds?|berths?|gates?|rooms?|piers?|moorings?|sinkers?|jett(?:y|ies)|docks?|channels?|platforms?|tracks?|routes?|doors?|no\.|p\.|pp\.|abschnitts?|absatz(?:es)?|abs\.|absätzen?|ziffern?|artikels?|kapitels?|nummern?|nr\.|satz|anhang|seiten?|abbildung|tabelle)\s*|§§?\s*[\w.]*)$/i;
 /** A thing that is told from others of its kind by its number, "the worst is pile 88", and what stands behind it then. */
 const THING_BEFORE =
   /\b(?:pile|pole|post|marker|buoy|beacon|light|borehole|hole|well|station|site|sample|specimen|test|run|unit|bay|row|seat|cabin|frame|bulkhead|block|pillar|pontoon|sluice|lot|plot|house|flat|apartment|building|line|zone|sector|ward|grade|group|model|stage|phase|step|tank|pump|engine|generator|crane|lift|train|bus|wagon|tug|ferry|boat|barge|truck|turbine|sensor|valve|code|error|fault|key|button|option|point|question|number|house number|pfahl|boje|messstelle|probe|pumpe|tor|raum|zimmer|haus|liegeplatz|nummer)\s$/i;
@@ -32,6 +32,7 @@ function isLabel(text: string, start: number, end: number): boolean {
   // "Gross tonnage: 240." ends there.
   const last = text.slice(end).trim().length <= 1;
   if (/^(?:(?![\u3040-\u30ff\u4e00-\u9fff])\p{L}|\.\d)/u.test(behind) || /(?:\d\.|第)$/.test(before)) return true;
+  if (/\b(?:half past|quarter (?:past|to)|halb) $/i.test(text.slice(Math.max(0, start - 14), start))) return true;
   // 「2 行目」 is the second line.
   if (/^\s?(?:行|列|段|番|回|つ|個|ページ)?目/u.test(text.slice(end, end + 6))) return true;
   if (/\p{L}$/u.test(before) && text[start] === '-') return true;

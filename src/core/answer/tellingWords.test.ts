@@ -32,6 +32,8 @@ describe('how something came about', () => {
     ['How old is the crane?', 'The crane was built in 2009.', 'Somebody who is twenty-one years old may drive it.'],
     ['What does a pilot earn?', 'A pilot earns 410 crowns.', 'A ship that keeps the pilot waiting owes 95 crowns.'],
     ['Who makes the machine?', 'Corran Marine makes the machine.', 'The FI-400 makes flake ice.'],
+    ['Which language must pilots speak?', 'Pilots speak English on the bridge.', 'Before that the pilot is heard.'],
+    ['What is the colour of the fuel?', 'The fuel is dyed red.', 'Tax is not charged on fuel.'],
     ['Welches Recht gilt?', 'Es gilt deutsches Recht.', 'Der Lagerhalter hat ein Recht am Gut.'],
     ['Which law governs the licence?', 'It is governed by the law of Aldmere.', 'They heed the law on privacy.'],
     ['On which channel is the pilot called?', 'Pilots listen on channel 12.', 'The pilot is called by 2 of the crew.'],

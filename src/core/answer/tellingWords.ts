@@ -40,7 +40,7 @@ const ONLY_TOLD_BY: readonly (readonly [asked: RegExp, told: RegExp])[] = [
     /ma[dk]e|manufactur|buil[dt]|produc|assembl|factory|works|yard|from|origin|bau|herstell|fertig|werk|werft|stamm/i,
   ],
   [
-    /\b(?:what|which) colou?rs?\b|\b(?:in )?welche[rn]? farben?(?!\p{L})|何色/iu,
+    /\b(?:what|which) colou?rs?\b|\bcolou?r of\b|\b(?:in )?welche[rn]? farben?(?!\p{L})|何色/iu,
     /\b(?:red|blue|green|yellow|white|black|gr[ea]y|orange|brown|purple|violet|pink|silver|gold|rot|blau|grün|gelb|weiß|schwarz|grau|braun|lila|rosa|silbern|golden)(?:e[nmrs]?|ish)?(?!\p{L})|[赤青緑黄白黒灰橙茶紫銀金]色?/iu,
   ],
   [
@@ -112,7 +112,12 @@ const TOLD: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   ],
   [
     /^(?:what|which|whose) (?:\w+['’]s )?law (?:governs|applies|is applied)|^welches recht (?:gilt|wird angewendet)/i,
-    /\bgovern(?:s|ed|ing)\b.*\blaws?\b|\blaws?\b.*\bgovern(?:s|ing)\b|\blaws? of (?:the )?\p{Lu}|\p{Lu}\p{Ll}+ law\b|\blaws? (?:in force )?(?:at|in) \p{Lu}|[Rr]echt (?:de[rs]|von|am)|\p{L}+sche[snm] Recht|unterlieg/u,
+    /\bgovern(?:s|ed|ing)\b.*\blaws?\b|\blaws?\b.*\bgovern(?:s|ing)\b|\blaws? of (?:the )?\p{Lu}|\p{Lu}\p{Ll}+ law\b|\blaws? (?:in force )?(?:at|in) \p{Lu}|[Rr]echt (?:de[rs]|von|am (?:Ort|Sitz))|\p{L}+sche[snm] Recht|unterlieg/u,
+  ],
+  // A language that people speak.
+  [
+    /^(?:in )?(?:what|which) language (?!.*\b(?:coded|implemented|programmed|written)\b)|^(?:in )?welche[rs]? sprache(?!\p{L})(?!.*(?:geschrieben|programmiert))/iu,
+    /\b(?:English|German|French|Norwegian|Danish|Swedish|Finnish|Dutch|Spanish|Italian|Portuguese|Russian|Polish|Japanese|Chinese|Latin)\b|languages?\b|(?<!\p{L})(?:deutsch|englisch|französisch|norwegisch|dänisch|schwedisch|spanisch|japanisch)|sprache|語/iu,
   ],
   [/\bmarket share\b|marktanteil|シェア|市場占有率/i, /market|markt|シェア|市場/i],
   [
