@@ -5,7 +5,7 @@ import type { Question } from './question';
 const BEHIND = 2;
 
 const POSSIBLE = String.raw`(?:accepted|allowed|available|permitted|possible|supported|valid)`;
-const MÖGLICH = String.raw`(?:einstellbar|erlaubt|gültig|möglich|verfügbar|wählbar|zulässig)`;
+const POSSIBLE_IN_GERMAN = String.raw`(?:einstellbar|erlaubt|gültig|möglich|verfügbar|wählbar|zulässig)`;
 
 /**
  * What is asked of a setting or a choice that the sentence on it leaves to the one beside it, with what tells it there: “You can control the font size. Only 10pt, 11pt
@@ -20,11 +20,11 @@ const BESIDE: readonly (readonly [asked: RegExp, told: RegExp])[] = [
   // Which there are to choose from: a sentence of several that says so.
   [
     new RegExp(
-      String.raw`^(?:(?:at|for|in|on|to|with) )?(?:what|which) (?:[\w-]+ ){1,4}?(?:are|can|could|is|may)\b.*\b(?:chosen|offered|selected|set|there|used|${POSSIBLE})\s*\??$|^welche[nrs]? .*(?:ausgewählt|eingestellt|gewählt|unterstützt|${MÖGLICH})(?!\p{L})`,
+      String.raw`^(?:(?:at|for|in|on|to|with) )?(?:what|which) (?:[\w-]+ ){1,4}?(?:are|can|could|is|may)\b.*\b(?:chosen|offered|selected|set|there|used|${POSSIBLE})\s*\??$|^welche[nrs]? .*(?:ausgewählt|eingestellt|gewählt|unterstützt|${POSSIBLE_IN_GERMAN})(?!\p{L})`,
       'iu',
     ),
     new RegExp(
-      String.raw`^(?!.*\b(?:not|nicht|keine?)\b)(?=.*(?:,|\b(?:and|or|und|oder)\b))(?:\W*(?:only )?${POSSIBLE}\b|.*\b(?:are|is)(?: only| also)? ${POSSIBLE}\b|.*\b(?:choices|options|values) are\b|\P{L}*${MÖGLICH}(?!\p{L})|.*(?<!\p{L})(?:ist|sind)(?: nur)? .*${MÖGLICH}(?!\p{L}))`,
+      String.raw`^(?!.*\b(?:not|nicht|keine?)\b)(?=.*(?:,|\b(?:and|or|und|oder)\b))(?:\W*(?:only )?${POSSIBLE}\b|.*\b(?:are|is)(?: only| also)? ${POSSIBLE}\b|.*\b(?:choices|options|values) are\b|\P{L}*${POSSIBLE_IN_GERMAN}(?!\p{L})|.*(?<!\p{L})(?:ist|sind)(?: nur)? .*${POSSIBLE_IN_GERMAN}(?!\p{L}))`,
       'isu',
     ),
   ],

@@ -165,10 +165,10 @@ function tellsNoRate(best: Evidence, { kind, text }: Question): boolean {
 
 /** Asks for a time in hours, which none in days or weeks tells, and what tells one. */
 const ASKS_HOURS = /\bhow many (?:[a-z]+ )?hours\b|\bwie viele stunden(?!\p{L})|何時間/iu;
+const TELLS_HOURS = /\bhours?\b|\bminutes?\b|stunde|minute|時間|分|時/i;
 /** The same of how many times. */
 const ASKS_TIMES = /何回/;
 const TELLS_TIMES = /[回度毎]|ごと|おき/;
-const TELLS_HOURS = /\bhours?\b|\bminutes?\b|stunde|minute|時間|分|時/i;
 
 /** True where the figures of a sentence are of another kind of sum than is asked for, or count the members of another body. */
 function countsElse(best: Evidence, question: Question): boolean {
