@@ -163,18 +163,20 @@ function tellsNoRate(best: Evidence, { kind, text }: Question): boolean {
   return told !== undefined && !told.test(saidAbout(best));
 }
 
-/** Asks for a time in hours, which none in days or weeks tells, and what tells one. */
-const ASKS_HOURS = /\bhow many (?:[a-z]+ )?hours\b|\bwie viele stunden(?!\p{L})|何時間/iu;
-const TELLS_HOURS = /\bhours?\b|\bminutes?\b|stunde|minute|時間|分|時/i;
-/** The same of how many times. */
-const ASKS_TIMES = /何回/;
-const TELLS_TIMES = /[回度毎]|ごと|おき/;
+/** Asks for a time in hours, or how many times, each with what tells it: no days or weeks do. */
+const TOLD_IN: readonly (readonly [asked: RegExp, told: RegExp])[] = [
+  [
+    /\bhow many (?:[a-z]+ )?hours\b|\bwie viele stunden(?!\p{L})|何時間/iu,
+    /\bhours?\b|\bminutes?\b|stunde|minute|時間|分|時/i,
+  ],
+  [/何回/, /[回度毎]|ごと|おき/],
+];
 
 /** True where the figures of a sentence are of another kind of sum than is asked for, or count the members of another body. */
 function countsElse(best: Evidence, question: Question): boolean {
   const { text, row, features } = best;
-  if (row === null && ASKS_TIMES.test(question.text) && !TELLS_TIMES.test(text)) return true;
-  if (question.kind === 'duration') return row === null && ASKS_HOURS.test(question.text) && !TELLS_HOURS.test(readWith(best)); // prettier-ignore
+  const unit = row === null ? TOLD_IN.find(([asked]) => asked.test(question.text))?.[1] : undefined;
+  if (unit !== undefined) return !unit.test(text);
   if (question.kind === 'number')
     return (
       row === null && [countsOfABody, countsInPassing, countsOfAnotherUse].some((counts) => counts(question.text, text))

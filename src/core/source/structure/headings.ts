@@ -122,9 +122,13 @@ export class SectionBuilder {
     return { section: this.current, heading };
   }
 
+  private opensNextPart(number: string): boolean {
+    return this.stack.some((open) => open.number !== null && opensNext(open.number, number));
+  }
+
   /** Closes what the first number of the next part cannot stand in: 1, when 2.1 comes after 1.6. */
   private closeBefore(number: string): void {
-    if (!this.stack.some((open) => open.number !== null && opensNext(open.number, number))) return;
+    if (!this.opensNextPart(number)) return;
     const over = this.stack.findIndex((open) => open.number !== null && /^\d/.test(open.number) && !number.startsWith(`${open.number}.`)); // prettier-ignore
     this.stack.length = over;
   }
@@ -259,7 +263,7 @@ export class SectionBuilder {
     if (/^[1A](?:\.1)*$/.test(number) || before === undefined) return /^\d+$/.test(number) ? number === '1' : true;
     if ([...this.stack, before].some((open) => open.number !== null && follows(open.number, number))) return true;
     const parent = number.includes('.') ? number.slice(0, number.lastIndexOf('.')) : null;
-    if (this.stack.some((open) => open.number !== null && opensNext(open.number, number))) return true;
+    if (this.opensNextPart(number)) return true;
     if (parent !== null)
       return this.stack.some((open) => open.number === parent || open.number?.split(/\s/).at(-1) === parent);
     return before.number !== null && follows(before.number.split('.')[0] as string, number);
